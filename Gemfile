@@ -1,0 +1,32 @@
+source "https://rubygems.org"
+
+ruby ">= 3.1"
+
+# The heart of the job: plain Ruby, no Rails inside.
+gem "usher-core", path: "core"
+
+gem "rails", "~> 7.2.2"
+gem "puma", ">= 6"
+gem "sqlite3", "~> 2.0"
+gem "propshaft", "~> 1.1"
+gem "importmap-rails", "~> 2.0"
+gem "tailwindcss-rails", "~> 4.0"
+gem "solid_queue", "~> 1.1"
+gem "redis", ">= 4.0.1", require: false
+gem "bcrypt", "~> 3.1"
+gem "image_processing", "~> 1.13", "< 2"
+gem "ruby-vips", "~> 2.2"
+gem "rqrcode", "~> 3.0"
+gem "bootsnap", require: false
+
+group :development, :test do
+  gem "rubocop-rails-omakase", require: false
+  gem "brakeman", require: false
+end
+
+group :test do
+  gem "minitest", "< 6"
+  gem "capybara", "~> 3.40"
+  gem "selenium-webdriver", "~> 4.20"
+  gem "websocket", require: false
+end

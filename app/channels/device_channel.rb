@@ -1,0 +1,13 @@
+# A student's device: follows the page the class looks at.
+class DeviceChannel < ApplicationCable::Channel
+  def subscribed
+    return reject unless seat&.sitting&.open?
+    follow seat.lesson.device_feed
+    seat.arrive
+    @arrived = true
+  end
+
+  def unsubscribed
+    seat.leave if @arrived
+  end
+end

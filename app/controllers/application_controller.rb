@@ -1,0 +1,3 @@
+class ApplicationController < ActionController::Base
+  include Identity, Refusals
+end

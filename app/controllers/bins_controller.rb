@@ -1,0 +1,5 @@
+class BinsController < ApplicationController
+  for_teachers
+
+  def show = @lessons = access.binned_lessons.order(binned_at: :desc)
+end

@@ -1,0 +1,28 @@
+# What Usher says when it cannot do something: a plain sentence, in the form that was asked for.
+module Refusals
+  extend ActiveSupport::Concern
+
+  included do
+    rescue_from Usher::Invalid do |error|
+      refuse(error.message)
+    end
+
+    rescue_from ActiveRecord::RecordInvalid do |error|
+      refuse(error.record.errors.map(&:message).uniq.join(" "))
+    end
+
+    rescue_from ActionController::ParameterMissing, ActionDispatch::Http::Parameters::ParseError do
+      refuse("Something was missing from what was sent. Nothing was changed.")
+    end
+  end
+
+  private
+
+  # json for the board's own requests; a line of text for htmx, which shows it; back to the form otherwise.
+  def refuse(sentence, status: :unprocessable_entity)
+    if request.format.json? then render(json: { error: sentence }, status: status)
+    elsif htmx? then render(plain: sentence, status: status)
+    else redirect_back_or_to(root_path, alert: sentence)
+    end
+  end
+end

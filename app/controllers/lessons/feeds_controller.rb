@@ -1,0 +1,6 @@
+# The messages a board missed, or 410 when it has to start afresh.
+class Lessons::FeedsController < Lessons::BaseController
+  include Missed
+
+  def show = render_missed(lesson.board_feed)
+end

@@ -1,0 +1,47 @@
+# The desk, and Prepare.
+class LessonsController < ApplicationController
+  for_teachers
+
+  def index
+    @lessons = access.lessons.newest.includes(:pages)
+    @query = params[:q].to_s.squish[0, 80]
+    if @query.present?
+      words = "%#{Lesson.sanitize_sql_like(@query)}%"
+      @lessons = @lessons.where("title LIKE :words OR subject LIKE :words OR year LIKE :words", words: words)
+    end
+    render partial: "lessons", locals: { lessons: @lessons, query: @query } if htmx?
+  end
+
+  def create
+    title = params.dig(:lesson, :title).presence || (params[:blank] ? Lesson.blank_title : "New lesson")
+    redirect_to Lesson.start(teacher: teacher, title: title)
+  end
+
+  def show
+    @lesson = access.lessons.find(params[:id])
+    @page = shown_page(@lesson)
+    render layout: "board"
+  end
+
+  def update
+    @lesson = access.lessons.find(params[:id])
+    @lesson.update!(params.require(:lesson).permit(:title, :subject, :year))
+    respond_to do |format|
+      format.json { render json: { title: @lesson.title } }
+      format.html { htmx? ? render(partial: "card", locals: { lesson: @lesson }) : redirect_to(root_path) }
+    end
+  end
+
+  def destroy
+    lesson = access.lessons.find(params[:id])
+    lesson.sitting&.shut
+    lesson.bin
+    redirect_to root_path, notice: "“#{lesson.title}” is in the bin for 30 days.", status: :see_other
+  end
+
+  private
+
+  def shown_page(lesson)
+    lesson.pages.find { |page| page.id == params[:page].to_i } || lesson.place_page
+  end
+end

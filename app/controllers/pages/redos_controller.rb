@@ -1,0 +1,3 @@
+class Pages::RedosController < Pages::UndosController
+  def create = answer(page.redo(by: teacher, id: params[:id], during: during(params)))
+end

@@ -1,0 +1,14 @@
+class PollsController < ApplicationController
+  for_teachers
+  layout false
+
+  before_action { @poll = access.polls.find(params[:id]) }
+
+  def show = nil
+
+  def update
+    @poll.update!(revealed: params[:revealed] == "1") if params.key?(:revealed)
+    @poll.close if params[:closed] == "1"
+    render :show
+  end
+end

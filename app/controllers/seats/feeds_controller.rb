@@ -1,0 +1,6 @@
+# The messages a device missed, or 410 when it has to start afresh.
+class Seats::FeedsController < Seats::BaseController
+  include Missed
+
+  def show = render_missed(sitting.lesson.device_feed)
+end

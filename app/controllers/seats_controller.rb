@@ -1,0 +1,54 @@
+# Coming in: a code and a name, no account. And the device's own page.
+class SeatsController < ApplicationController
+  for_students only: :show
+  layout "plain"
+
+  rate_limit to: 20, within: 1.minute, only: :create, by: -> { [ request.remote_ip, params[:code].to_s.first(10) ].join(":") }, name: "one code",
+    with: -> { redirect_to join_path, alert: "Too many tries with this code. Wait a minute." }
+
+  def new
+    @code = Usher::Classroom::Code.read(params[:code])
+    @sitting = Sitting.behind(params[:code])
+    return redirect_to(seat_path) if seat && seat.sitting == @sitting
+    WrongCodes.count(request.remote_ip) if params[:code] && !@sitting
+    @shut_out = WrongCodes.too_many?(request.remote_ip)
+  end
+
+  def create
+    return refuse_code("Too many wrong codes from here. Wait a minute, then look at the board again.") if WrongCodes.too_many?(request.remote_ip)
+    sitting = Sitting.behind(params[:code])
+    unless sitting
+      WrongCodes.count(request.remote_ip)
+      return refuse_code("No lesson is open with that code. Look at the board again.")
+    end
+    passes.seat_in(sitting.seat_for(params[:name].to_s.squish))
+    redirect_to seat_path
+  end
+
+  def show
+    @sitting = seat.sitting
+    return render(:shut) unless @sitting.open?
+    @page = @sitting.page
+    @mark = @sitting.lesson.device_feed.mark
+    render layout: "device"
+  end
+
+  def destroy
+    passes.leave_seat
+    redirect_to join_path, notice: "You have left the lesson."
+  end
+
+  private
+
+  def refuse_code(sentence)
+    @code, @name = params[:code].to_s.first(12), params[:name].to_s.first(30)
+    flash.now[:alert] = sentence
+    render :new, status: :unprocessable_entity
+  end
+
+  # A name that does not do is said on the form, with what was typed still in it.
+  rescue_from ActiveRecord::RecordInvalid do |error|
+    @sitting = Sitting.behind(params[:code])
+    refuse_code(error.record.errors.map(&:message).join(" "))
+  end
+end

@@ -1,0 +1,17 @@
+class TeachersController < ApplicationController
+  layout "plain"
+  rate_limit to: 10, within: 10.minutes, only: :create, by: -> { request.remote_ip },
+    with: -> { redirect_to new_teacher_path, alert: "Too many tries. Wait ten minutes, then try again." }
+
+  def new = @teacher = Teacher.new
+
+  def create
+    @teacher = Teacher.new(params.require(:teacher).permit(:name, :email, :password))
+    if @teacher.save
+      passes.admit(@teacher)
+      redirect_to root_path, notice: "Welcome. Start with a new lesson, or a blank board."
+    else
+      render :new, status: :unprocessable_entity
+    end
+  end
+end

@@ -1,0 +1,30 @@
+module ApplicationHelper
+  # An icon from the sprite; the word beside it says what it means.
+  def icon(name, label: nil)
+    tag.svg(class: "icon", "aria-hidden": label.nil? || nil, role: (label && "img"), "aria-label": label) { tag.use(href: "#{asset_path('icons.svg')}##{name}") }
+  end
+
+  def side_link(words, path, picture)
+    link_to(path, class: "side-link", "aria-current": (current_page?(path) ? "page" : nil)) { safe_join([ icon(picture), " ", words ]) }
+  end
+
+  # "4 pages", "1 page"
+  def count_of(number, one) = pluralize(number, one)
+
+  # Milliseconds as 4:07.
+  def clock(ms) = format("%d:%02d", *(ms / 1000).divmod(60))
+
+  def greeting
+    case Time.current.hour
+    when 5...12 then "Good morning"
+    when 12...18 then "Good afternoon"
+    else "Good evening"
+    end
+  end
+
+  # A QR code that leads to the address.
+  def qr(address) = RQRCode::QRCode.new(address, level: :m).as_svg(use_path: true, viewbox: true, standalone: true, module_size: 4, offset: 8, fill: "ffffff").sub(/<\?xml.*?\?>/, "").sub("<svg", %(<svg role="img" aria-label="QR code of the address"))
+
+  # A drawing of the core, trusted: everything in it was checked and escaped there.
+  def drawing(svg) = svg.html_safe
+end

@@ -1,0 +1,241 @@
+// The board, in Prepare and in Teach. Puts the parts together; each part is a file in board/.
+import htmx from "htmx"
+import Alpine from "alpine"
+import { startHtmx } from "shared/page"
+import { say } from "shared/say"
+import { send } from "shared/net"
+import { Feed } from "shared/feed"
+import { PageView } from "shared/page_view"
+import { WetInk } from "shared/ink"
+import { Camera } from "board/camera"
+import { Outbox } from "board/outbox"
+import { Contacts } from "board/contacts"
+import { Choice } from "board/choice"
+import { Editor } from "board/editor"
+import { WetLine } from "board/wet_line"
+import { RunningOrder } from "board/running_order"
+import { Recorder } from "board/recorder"
+import { Clock } from "board/clock"
+import { Doors } from "board/doors"
+import { bringIn } from "board/bring_in"
+import { startDialogs } from "board/dialogs"
+import { listen } from "board/keys"
+import { tools } from "board/tools"
+import { boardStore } from "board/store"
+import { puck } from "board/puck"
+import "players/registry"
+
+class Board {
+  constructor(element, store) {
+    const { lesson, page, mode, pages, view, mark, can } = JSON.parse(element.dataset.board)
+    Object.assign(this, { element, store, lesson, page, mode, pages, tools })
+    this.stage = document.getElementById("stage")
+    const svg = document.getElementById("page-view")
+    this.view = new PageView(svg)
+    this.camera = new Camera(this.stage, svg)
+    this.wet = new WetInk(document.getElementById("wet"), () => this.camera.view)
+    this.previews = svg.querySelector("[data-previews]")
+    this.dot = svg.querySelector("[data-dot]")
+    this.held = new Map()
+    this.choice = new Choice(this, document.getElementById("choice"), document.getElementById("label-bar"))
+    this.editor = new Editor(this)
+    this.recorder = new Recorder(this)
+    this.order = new RunningOrder(this, document.getElementById("running-order"))
+    this.doors = new Doors(this)
+    this.outbox = new Outbox(lesson, { kept: (...answer) => this.kept(...answer), refused: (...no) => this.refused(...no), state: (...state) => this.keeping(...state) })
+    this.live = new Feed({ identifier: { channel: "BoardChannel", lesson }, mark, missed: `/lessons/${lesson}/feed`, heard: message => this.heard(message), afresh: () => this.afresh() })
+    this.wetLine = new WetLine((...sent) => this.live.perform(...sent), () => this.store.doors)
+    this.camera.watch(() => this.looked())
+    this.camera.restore(mode === "prepare" ? view : null)
+    this.contacts = new Contacts(this)
+    this.count()
+    Object.assign(store, { undo: can.undo, redo: can.redo })
+    if (mode === "teach") this.clock = new Clock(this)
+    this.choose(mode === "teach" ? "use" : "arrange")
+    bringIn(this)
+    listen(this)
+    startDialogs(this)
+    this.order.mark(page)
+    document.addEventListener("htmx:afterSwap", () => this.doors.read())
+    this.doors.read()
+  }
+
+  get tool() { return tools[this.store.tool] }
+  get pen() { return this.store.pen }
+  get number() { return this.pages.findIndex(({ id }) => id === this.page) + 1 }
+
+  offers(name) { return Boolean(document.querySelector(`[data-tool="${name}"]`)) }
+
+  choose(name) {
+    this.editor.close()
+    if (name !== "arrange") this.choice.clear()
+    if (name !== this.store.tool) this.tool?.leave?.(this)
+    this.store.tool = name
+    this.stage.style.cursor = tools[name].cursor
+  }
+
+  // The one way the page is changed from here.
+  do(operation, during = this.during(), page = this.page) { this.outbox.add(page, operation, during) }
+
+  during() { return this.recorder.during() }
+
+  undo() { this.editor.close(); this.outbox.step(this.page, "undo", this.during()) }
+  redo() { this.editor.close(); this.outbox.step(this.page, "redo", this.during()) }
+
+  remove() {
+    for (const element of this.choice.elements()) element.setAttribute("visibility", "hidden")
+    this.do({ verb: "remove", ids: this.choice.ids() })
+    this.choice.clear()
+  }
+
+  stack(to) { this.do({ verb: "reorder", ids: this.choice.ids(), to }) }
+
+  resize(factor) {
+    const changes = this.choice.elements().map(element => ({ id: element.dataset.item, set: { size: Math.min(400, Math.max(8, Math.round(Number(element.dataset.size) * factor))) } }))
+    this.do({ verb: "change", changes })
+  }
+
+  restyle(set) { this.do({ verb: "restyle", set }) }
+
+  // Something provisional on screen, until the drawing of this item has arrived.
+  hold(id, element) { this.held.set(id, element) }
+
+  kept({ patches, can }, page) {
+    patches.forEach(patch => this.patch(patch))
+    if (can && page === this.page && !this.outbox.pending) Object.assign(this.store, { undo: can.undo, redo: can.redo })
+  }
+
+  async refused(entry, sentence) {
+    say(sentence)
+    const ids = entry.operation?.items?.map(({ id }) => id) ?? []
+    ids.forEach(id => this.dry(id))
+    if (entry.page === this.page) await this.afresh()
+  }
+
+  keeping(state, count) {
+    this.store.kept = state
+    this.store.waiting = count
+    if (state === "kept") this.onSettled?.()
+  }
+
+  // Resolves once everything that was done is kept.
+  settled() {
+    this.editor.close()
+    if (!this.outbox.pending) return Promise.resolve()
+    return new Promise(resolve => { this.onSettled = () => { this.onSettled = null; resolve() } })
+  }
+
+  heard(message) {
+    if (message.patch) {
+      const { by, page } = message.patch
+      this.patch(message.patch)
+      if (by === this.element.dataset.actor && page === this.page && message.patch.verb !== "turn" && !this.outbox.pending) this.store.undo = true
+    }
+    if (message.roll) this.doors.changed()
+  }
+
+  patch(patch) {
+    if (patch.verb !== "turn") this.order.changed(patch.page)
+    const planned = patch.style && this.pages.find(({ id }) => id === patch.page)
+    if (planned) this.replan(planned, patch.style)
+    if (patch.page !== this.page) return
+    this.view.apply(patch)
+    patch.put.forEach(({ id }) => this.dry(id))
+    patch.gone.forEach(id => this.dry(id))
+    if (this.choice.size) this.choice.refresh()
+  }
+
+  replan(planned, style) {
+    const longer = planned.minutes !== style.minutes
+    Object.assign(planned, { minutes: style.minutes, paper: style.paper })
+    this.count()
+    if (longer) this.order.reload()
+  }
+
+  dry(id) {
+    this.wet.remove(id)
+    this.held.get(id)?.remove()
+    this.held.delete(id)
+  }
+
+  async afresh() {
+    const page = await send("GET", `/pages/${this.page}`)
+    if (page.page !== this.page) return page.mark
+    this.view.load(page)
+    this.choice.refresh()
+    Object.assign(this.store, page.can)
+    return page.mark
+  }
+
+  async turnTo(page) {
+    if (page === this.page) return
+    this.contacts.cancelAll()
+    this.editor.close()
+    this.choice.only()
+    const was = this.page
+    let fresh
+    try {
+      fresh = await send("GET", `/pages/${page}`)
+    } catch (error) {
+      this.page = was
+      return say(error.message)
+    }
+    this.page = page
+    this.wet.clear()
+    this.held.forEach(element => element.remove())
+    this.held.clear()
+    this.view.load(fresh)
+    Object.assign(this.store, fresh.can)
+    this.camera.fit()
+    this.count()
+    this.order.mark(page)
+    this.clock?.turned(page)
+    history.replaceState(null, "", `${location.pathname}?page=${page}`)
+    if (this.store.doors || this.recorder.state === "on") this.do({ verb: "turn" })
+    this.leave()
+    this.announce(`Page ${this.number} of ${this.pages.length}`)
+  }
+
+  next() { return this.number < this.pages.length ? this.turnTo(this.pages[this.number].id) : say("That was the last page.") }
+  previous() { return this.number > 1 ? this.turnTo(this.pages[this.number - 2].id) : say("This is the first page.") }
+
+  count() {
+    const planned = this.pages.find(({ id }) => id === this.page) ?? {}
+    Object.assign(this.store, { page: this.page, number: this.number, pages: this.pages.length, minutes: planned.minutes, paper: planned.paper,
+      nextWords: this.number < this.pages.length ? `Page ${this.number + 1} of ${this.pages.length}` : "Last page" })
+  }
+
+  looked() {
+    Object.assign(this.store, { fitted: this.camera.fitted, zoom: `${Math.round(this.camera.view.scale * 100)} %` })
+    this.wet.redraw()
+    this.leave()
+  }
+
+  // Tells the lesson where it was left, when things have come to rest.
+  leave() {
+    if (this.mode !== "prepare") return
+    clearTimeout(this.leaving)
+    this.leaving = setTimeout(() => send("PATCH", `/lessons/${this.lesson}/place`, { page: this.page, view: this.camera.place() }).catch(() => {}), 1200)
+  }
+
+  back() {
+    if (this.editor.open) return this.editor.close()
+    if (this.choice.size) return this.choice.clear()
+    this.choose(this.mode === "teach" ? "use" : "arrange")
+  }
+
+  async play(item) {
+    const activity = this.view.find(item)?.dataset.activity
+    await htmx.ajax("POST", `/activities/${activity}/attempts`, { target: "#player-body", swap: "innerHTML" })
+    document.getElementById("player").showModal()
+  }
+
+  announce(words) { document.getElementById("spoken").textContent = words }
+}
+
+startHtmx(htmx)
+Alpine.store("board", boardStore())
+Alpine.data("puck", puck)
+const board = new Board(document.getElementById("board"), Alpine.store("board"))
+Alpine.store("board").attach(board)
+Alpine.start()

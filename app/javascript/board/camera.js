@@ -1,0 +1,77 @@
+// Which part of the page and its wings is on screen. Page units on one side, CSS pixels on the other.
+export const PAGE = { width: 1600, height: 900 }
+const CLOSEST = 12
+const FURTHEST = 0.08
+
+export class Camera {
+  constructor(stage, svg) {
+    this.stage = stage
+    this.svg = svg
+    this.watchers = []
+    this.view = { x: 0, y: 0, scale: 1 }
+    this.fitted = true
+    new ResizeObserver(() => { this.corner = null; this.fitted ? this.fit() : this.show() }).observe(stage)
+  }
+
+  watch(seen) { this.watchers.push(seen) }
+
+  // The page as large as the room beside the tools allows (data-inset: left, top, right, bottom).
+  fit() {
+    const [left, top, right, bottom] = this.insets()
+    const room = { width: this.stage.clientWidth - left - right, height: this.stage.clientHeight - top - bottom }
+    const scale = Math.max(FURTHEST, Math.min(room.width / PAGE.width, room.height / PAGE.height))
+    this.view = { scale, x: -(left + (room.width - PAGE.width * scale) / 2) / scale, y: -(top + (room.height - PAGE.height * scale) / 2) / scale }
+    this.fitted = true
+    this.show()
+  }
+
+  insets() {
+    const narrow = this.stage.clientWidth < 900
+    return (narrow ? this.stage.dataset.narrow : this.stage.dataset.inset).split(" ").map(Number)
+  }
+
+  // One page unit to one pixel, about the middle of the screen.
+  actual() { this.zoom(1 / this.view.scale) }
+
+  zoom(factor, sx = this.stage.clientWidth / 2, sy = this.stage.clientHeight / 2) {
+    const { x, y, scale } = this.view
+    const next = Math.min(CLOSEST, Math.max(FURTHEST, scale * factor))
+    this.view = { scale: next, x: x + sx / scale - sx / next, y: y + sy / scale - sy / next }
+    this.fitted = false
+    this.show()
+  }
+
+  pan(dx, dy) {
+    this.view = { ...this.view, x: this.view.x - dx / this.view.scale, y: this.view.y - dy / this.view.scale }
+    this.fitted = false
+    this.show()
+  }
+
+  // To where a lesson was left: [x, y, scale], or nothing for the whole page.
+  restore(place) {
+    if (!place) return this.fit()
+    const [x, y, scale] = place
+    this.view = { x, y, scale }
+    this.fitted = false
+    this.show()
+  }
+
+  place() { return this.fitted ? null : [this.view.x, this.view.y, this.view.scale].map(number => Math.round(number * 1e4) / 1e4) }
+
+  show() {
+    const { x, y, scale } = this.view
+    this.svg.setAttribute("viewBox", `${x} ${y} ${this.stage.clientWidth / scale} ${this.stage.clientHeight / scale}`)
+    this.watchers.forEach(seen => seen(this))
+  }
+
+  toPage(clientX, clientY) {
+    const { left, top } = this.corner ??= this.stage.getBoundingClientRect()
+    const { x, y, scale } = this.view
+    return [x + (clientX - left) / scale, y + (clientY - top) / scale]
+  }
+
+  toScreen(px, py) {
+    const { x, y, scale } = this.view
+    return [(px - x) * scale, (py - y) * scale]
+  }
+}

@@ -1,0 +1,57 @@
+// Opening and closing the board's sheets, and links that carry the page in view along.
+import { say } from "shared/say"
+import { send } from "shared/net"
+
+export function startDialogs(board) {
+  document.addEventListener("click", event => {
+    const close = event.target.closest("[data-close]")
+    if (close) close.closest("dialog")?.close()
+    if (event.target.closest("[data-open-page]")) document.getElementById("page-sheet").showModal()
+    if (event.target.closest("[data-open-share]")) document.getElementById("share").showModal()
+    if (event.target.closest("[data-rename]")) rename(board)
+    const link = event.target.closest("a[data-keep-page]")
+    if (link) follow(board, link, event)
+    if (event.target.tagName === "DIALOG") event.target.close()
+  })
+  document.getElementById("player").addEventListener("close", () => document.getElementById("player-body").replaceChildren())
+  document.addEventListener("keydown", event => {
+    if (event.key === "Enter" && event.target.matches("label.tool")) event.target.click()
+  })
+}
+
+// What is still on its way is kept before the board is left.
+async function follow(board, link, event) {
+  if (event.ctrlKey || event.metaKey || event.shiftKey) return
+  event.preventDefault()
+  const url = new URL(link.href)
+  url.searchParams.set("page", board.page)
+  await Promise.race([board.settled(), new Promise(resolve => setTimeout(resolve, 2000))])
+  location.assign(url)
+}
+
+function rename(board) {
+  const button = document.querySelector("[data-rename]")
+  const input = Object.assign(document.createElement("input"), { className: "input", value: button.textContent, maxLength: 120 })
+  input.setAttribute("aria-label", "Title of the lesson")
+  button.replaceWith(input)
+  input.select()
+  let done = false
+  const end = async keep => {
+    if (done) return
+    done = true
+    const title = input.value.trim()
+    if (keep && title && title !== button.textContent) {
+      try {
+        button.textContent = (await send("PATCH", `/lessons/${board.lesson}`, { lesson: { title } })).title
+      } catch (error) {
+        say(error.message)
+      }
+    }
+    input.replaceWith(button)
+  }
+  input.addEventListener("blur", () => end(true))
+  input.addEventListener("keydown", event => {
+    event.stopPropagation()
+    if (event.key === "Enter" || event.key === "Escape") end(event.key === "Enter")
+  })
+}

@@ -1,0 +1,21 @@
+// The doors while they are open: who is in, and what the class answers, kept fresh as it happens.
+const SLOWLY = 400 // ms between two looks
+
+export class Doors {
+  constructor(board) { this.board = board }
+
+  show() { window.htmx.ajax("GET", `/lessons/${this.board.lesson}/sitting?page=${this.board.page}`, { target: "#doors-body", swap: "innerHTML" }); document.getElementById("doors")?.showModal() }
+
+  // Something changed in the room; many changes at once are one look.
+  changed() {
+    this.timer ??= setTimeout(() => { this.timer = null; this.look() }, SLOWLY)
+  }
+
+  look() { document.querySelectorAll("[data-room]").forEach(part => window.htmx.trigger(part, "room")) }
+
+  // Read from the roll after each swap.
+  read() {
+    const roll = document.querySelector("[data-roll]")
+    Object.assign(this.board.store, { doors: Boolean(roll), here: Number(roll?.dataset.here ?? 0), code: roll?.dataset.code ?? "" })
+  }
+}

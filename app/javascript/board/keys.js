@@ -1,0 +1,41 @@
+// The keyboard. Everything a hand can do on the board, keys can do; `?` lists them.
+import { nudge, next } from "board/tools/arrange"
+
+const TOOLS = { u: "use", a: "arrange", p: "pen", e: "eraser", t: "text", n: "note", r: "rectangle", o: "ellipse", l: "line", w: "arrow", k: "laser" }
+const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+
+export function listen(board) {
+  document.addEventListener("keydown", event => {
+    if (event.target.closest("input, textarea, select, dialog[open], [data-player]") || event.isComposing) return
+    if (handle(board, event)) event.preventDefault()
+  })
+}
+
+function handle(board, event) {
+  const { key, ctrlKey, metaKey, shiftKey, altKey } = event
+  const onStage = event.target === board.stage || event.target === document.body
+  if (ctrlKey || metaKey) {
+    if (key.toLowerCase() === "z") return shiftKey ? board.redo() : board.undo(), true
+    if (key.toLowerCase() === "y") return board.redo(), true
+    return false
+  }
+  if (altKey) return false
+  if (key === "Escape") return board.back(), true
+  if (key === "?") return document.getElementById("keys")?.showModal(), true
+  if (key === "PageDown") return board.next(), true
+  if (key === "PageUp") return board.previous(), true
+  if (key === "+" || key === "=") return board.camera.zoom(1.25), true
+  if (key === "-") return board.camera.zoom(0.8), true
+  if (key === "0") return board.camera.fit(), true
+  if (TOOLS[key] && board.offers(TOOLS[key])) return board.choose(TOOLS[key]), true
+  if (!onStage) return false
+  if (board.store.tool === "arrange") {
+    if (key === "Tab" && board.view.all().length) return next(board, shiftKey ? -1 : 1), true
+    if (["Delete", "Backspace"].includes(key) && board.choice.size) return board.remove(), true
+    if (key === "Enter" && board.choice.size === 1) return board.editor.reopen(board.choice.elements()[0])
+    if (ARROWS[key] && board.choice.size) return nudge(board, ...ARROWS[key].map(step => step * (shiftKey ? 20 : 1)))
+  }
+  if (board.mode === "teach" && (key === "ArrowRight" || key === "ArrowDown" || key === "Enter")) return board.next(), true
+  if (board.mode === "teach" && (key === "ArrowLeft" || key === "ArrowUp")) return board.previous(), true
+  return false
+}

@@ -1,0 +1,100 @@
+// Records a take: the voice here, in pieces sent as they come; everything else is in the log, marked
+// with its moment by `during`.
+import { send } from "shared/net"
+import { say } from "shared/say"
+import { token } from "shared/page"
+import { words } from "board/clock"
+
+const PIECE = 1000 // ms
+const TYPES = ["audio/webm;codecs=opus", "audio/webm", "audio/mp4"]
+
+export class Recorder {
+  constructor(board) { this.board = board }
+
+  get on() { return this.state === "on" || this.state === "paused" }
+
+  // The moment of the take for whatever is being done now.
+  during() { return this.state === "on" ? { take: this.take, ms: this.now() } : {} }
+
+  now() { return Math.round(this.spent + (this.state === "on" ? performance.now() - this.since : 0)) }
+
+  async start() {
+    if (this.on) return
+    await this.board.settled()
+    const stream = await navigator.mediaDevices?.getUserMedia({ audio: true }).catch(() => null)
+    if (!stream) say("Usher cannot hear a microphone, so this take has no voice. The writing is recorded.")
+    let answer
+    try {
+      answer = await send("POST", `/lessons/${this.board.lesson}/takes`, { page: this.board.page })
+    } catch (error) {
+      stream?.getTracks().forEach(track => track.stop())
+      return say(error.message)
+    }
+    Object.assign(this, { take: answer.take, spent: 0, number: 0, sending: Promise.resolve() })
+    if (stream) this.listen(stream)
+    this.resume()
+    this.timer = setInterval(() => this.show(), 500)
+    this.leaving = event => event.preventDefault()
+    window.addEventListener("beforeunload", this.leaving)
+  }
+
+  listen(stream) {
+    const mimeType = TYPES.find(type => MediaRecorder.isTypeSupported(type))
+    this.voice = new MediaRecorder(stream, { mimeType, audioBitsPerSecond: 48_000 })
+    this.voice.addEventListener("dataavailable", ({ data }) => { if (data.size) this.post(data, this.number++) })
+    this.voice.start(PIECE)
+  }
+
+  // One piece after the other, each until it is kept.
+  post(data, number) {
+    const take = this.take
+    this.sending = this.sending.then(async () => {
+      for (let wait = 500; ; wait = Math.min(wait * 2, 8000)) {
+        const response = await fetch(`/takes/${take}/voice_pieces?number=${number}`, { method: "POST", body: data, headers: { "Content-Type": "application/octet-stream", "X-CSRF-Token": token() } }).catch(() => null)
+        if (response && response.status < 500) return
+        await new Promise(resolve => setTimeout(resolve, wait))
+      }
+    })
+  }
+
+  pause() {
+    this.spent = this.now()
+    this.state = "paused"
+    if (this.voice?.state === "recording") this.voice.pause()
+    this.show()
+  }
+
+  resume() {
+    this.since = performance.now()
+    this.state = "on"
+    if (this.voice?.state === "paused") this.voice.resume()
+    this.show()
+  }
+
+  async stop() {
+    const ms = this.now()
+    this.state = "stopping"
+    clearInterval(this.timer)
+    window.removeEventListener("beforeunload", this.leaving)
+    this.show()
+    if (this.voice) {
+      const ended = new Promise(resolve => this.voice.addEventListener("stop", resolve, { once: true }))
+      this.voice.stop()
+      await ended
+      this.voice.stream.getTracks().forEach(track => track.stop())
+      this.voice = null
+    }
+    await this.board.settled()
+    await this.sending
+    try {
+      const { at } = await send("POST", `/takes/${this.take}/stop`, { ms })
+      say("The take is kept.", { action: "Watch it", run: () => location.assign(at), seconds: 20 })
+    } catch (error) {
+      say(error.message)
+    }
+    this.state = null
+    this.show()
+  }
+
+  show() { Object.assign(this.board.store, { recording: this.state ?? null, takeClock: this.on ? words(this.now()) : "" }) }
+}

@@ -1,0 +1,99 @@
+// The strip of pages: tap to turn, drag to move, and the verbs for the page in view.
+import { send } from "shared/net"
+import { say } from "shared/say"
+
+export class RunningOrder {
+  constructor(board, strip) {
+    this.board = board
+    this.strip = strip
+    if (!strip) return
+    strip.addEventListener("click", event => {
+      const page = event.target.closest("[data-page]")
+      if (page) board.turnTo(Number(page.dataset.page))
+      if (event.target.closest("[data-add-page]")) this.add()
+    })
+    strip.addEventListener("dragstart", event => {
+      this.dragged = event.target.closest("[data-page]")
+      if (this.dragged) event.dataTransfer.setData("text/plain", "page")
+    })
+    strip.addEventListener("dragover", event => { if (this.dragged) event.preventDefault() })
+    strip.addEventListener("drop", event => {
+      const onto = event.target.closest("[data-page]")
+      event.preventDefault()
+      if (this.dragged && onto && onto !== this.dragged) this.move(Number(this.dragged.dataset.page), this.tabs().indexOf(onto) + 1)
+      this.dragged = null
+    })
+    strip.addEventListener("keydown", event => {
+      const page = event.target.closest("[data-page]")
+      const step = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
+      if (!page || !step) return
+      event.preventDefault()
+      const at = this.tabs().indexOf(page) + step
+      if (event.altKey) this.move(Number(page.dataset.page), at + 1)
+      else this.tabs()[at]?.focus()
+    })
+  }
+
+  tabs() { return [...(this.strip?.querySelectorAll("[data-page]") ?? [])] }
+
+  async add() { await this.run(async () => this.board.turnTo((await send("POST", `/lessons/${this.board.lesson}/pages`, { page: this.board.page })).page)) }
+
+  async duplicate() { await this.run(async () => this.board.turnTo((await send("POST", `/pages/${this.board.page}/copy`)).page)) }
+
+  async move(page, number) {
+    if (number < 1) return
+    await this.run(() => send("PATCH", `/pages/${page}/position`, { number }))
+    this.strip.querySelector(`[data-page="${page}"]`)?.focus()
+  }
+
+  moveBy(step) { return this.move(this.board.page, this.board.number + step) }
+
+  async remove() {
+    const { page } = this.board
+    const other = this.board.pages[this.board.number] ?? this.board.pages[this.board.number - 2]
+    await this.run(async () => {
+      await send("DELETE", `/pages/${page}`)
+      await this.board.turnTo(other.id)
+      say("The page is deleted.", { action: "Put it back", run: () => this.run(async () => { await send("POST", `/pages/${page}/return`); await this.board.turnTo(page) }), seconds: 12 })
+    })
+  }
+
+  // What is still on its way is kept first, then the pages change, then the strip is drawn anew.
+  async run(change) {
+    try {
+      await this.board.settled()
+      await change()
+    } catch (error) {
+      say(error.message)
+    }
+    await this.reload()
+  }
+
+  async reload() {
+    const response = await fetch(`/lessons/${this.board.lesson}/running_order?page=${this.board.page}`)
+    if (!response.ok) return
+    const fresh = new DOMParser().parseFromString(await response.text(), "text/html").body.firstElementChild
+    this.board.pages = JSON.parse(fresh.dataset.pages)
+    if (this.strip) {
+      this.strip.innerHTML = fresh.innerHTML
+      window.htmx.process(this.strip)
+      this.strip.querySelectorAll("[data-grow]").forEach(element => { element.style.flexGrow = element.dataset.grow })
+    }
+    this.board.count()
+  }
+
+  // Marks the page in view, and draws its small picture anew a little after it changed.
+  mark(page) {
+    for (const tab of this.tabs()) tab.toggleAttribute("aria-current", Number(tab.dataset.page) === page)
+    const current = this.tabs().find(tab => Number(tab.dataset.page) === page)
+    current?.scrollIntoView({ block: "nearest", inline: "nearest" })
+  }
+
+  changed(page) {
+    clearTimeout(this.timer)
+    this.timer = setTimeout(() => {
+      const thumb = this.strip?.querySelector(`[data-page="${page}"] [data-thumb]`)
+      if (thumb) window.htmx.ajax("GET", `/pages/${page}/thumbnail`, { target: thumb, swap: "innerHTML" })
+    }, 1500)
+  }
+}

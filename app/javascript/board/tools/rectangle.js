@@ -1,0 +1,3 @@
+import { dragShape } from "board/drag_shape"
+
+export const { cursor, move, up, cancel } = dragShape({ kind: "rectangle", closed: true, element: "rect" })

@@ -1,0 +1,14 @@
+// Text: tap anywhere and type; tap on text that is there to change it.
+import { itemAt } from "board/pick"
+import { PAGE } from "board/camera"
+
+export const cursor = "text"
+
+export function up(contact, board) {
+  if (board.editor.open) return board.editor.close()
+  const there = itemAt(...contact.at, item => ["text", "note"].includes(item.dataset.kind))
+  if (there) return board.editor.reopen(there)
+  const [x, y] = contact.page
+  const { colour, size } = board.pen
+  board.editor.start({ kind: "text", x, y: y - size * 0.65, width: Math.max(240, Math.min(760, PAGE.width - x - 40)), size, colour })
+}

@@ -1,0 +1,95 @@
+// Follows the teacher's page: patches, strokes while they are drawn, the pointer, page turns.
+import { Feed } from "shared/feed"
+import { PageView } from "shared/page_view"
+import { WetInk } from "shared/ink"
+
+const FORGOTTEN = 8000 // ms after which a stroke nobody finished goes
+
+export class Follower {
+  constructor(device) {
+    this.device = device
+    this.line = document.getElementById("line")
+    this.look()
+    this.feed = new Feed({ identifier: { channel: "DeviceChannel" }, mark: JSON.parse(device.dataset.mark), missed: "/seat/feed",
+      heard: message => this.heard(message), afresh: () => this.afresh(), connected: on => { this.line.hidden = on }, rejected: () => location.assign("/seat") })
+    window.usherFollower = this // what the bench reads
+    device.addEventListener("click", event => this.press(event))
+  }
+
+  look() {
+    this.place = document.querySelector("[data-page][data-seq]")
+    this.page = Number(this.place.dataset.page)
+    this.view = new PageView(document.getElementById("page-view"))
+    const canvas = document.getElementById("wet")
+    this.wet = new WetInk(canvas, () => ({ x: 0, y: 0, scale: canvas.clientWidth / 1600 }))
+    this.dot = this.view.svg.querySelector("[data-dot]")
+    this.offer()
+  }
+
+  heard(message) {
+    if (message.patch) this.patch(message.patch)
+    if (message.wet) this.ink(message.wet)
+    if (message.pointer) this.point(message.pointer.at)
+    if (message.turn) this.afresh()
+    if (message.poll) this.poll()
+    if (message.shut) location.assign("/seat")
+  }
+
+  patch(patch) {
+    if (patch.page !== this.page) return
+    this.view.apply(patch)
+    patch.put.forEach(({ id }) => this.wet.remove(id))
+    this.offer()
+  }
+
+  ink({ page, id, colour, breadth, points }) {
+    if (page !== this.page || this.view.find(id)) return
+    if (!this.wet.has(id)) {
+      this.wet.begin(id, colour, breadth)
+      setTimeout(() => this.wet.remove(id), FORGOTTEN)
+    }
+    this.wet.add(id, points)
+  }
+
+  point(at) {
+    this.dot.setAttribute("visibility", at ? "visible" : "hidden")
+    if (at) this.dot.setAttribute("transform", `translate(${at.join(" ")})`)
+  }
+
+  // The whole page anew, after a turn or a gap too large to fill.
+  async afresh() {
+    const response = await fetch("/seat/page").catch(() => null)
+    if (!response) return null
+    if (!response.ok) { location.assign("/seat"); return null }
+    document.getElementById("page-place").innerHTML = await response.text()
+    const was = this.page
+    this.look()
+    if (was !== this.page) document.getElementById("player-place").replaceChildren()
+    this.poll()
+    return JSON.parse(this.place.dataset.mark)
+  }
+
+  poll() { window.htmx.trigger("#poll-place", "room") }
+
+  // A large button for every activity on the page.
+  offer() {
+    const place = document.getElementById("plays")
+    const cards = this.view.all().filter(element => element.dataset.activity)
+    const shown = cards.map(card => card.dataset.activity + card.getAttribute("aria-label")).join()
+    if (this.offered === shown && place.children.length === cards.length) return
+    this.offered = shown
+    place.replaceChildren(...cards.map(card => {
+      const button = document.createElement("button")
+      Object.assign(button, { type: "button", className: "button button-next play-offer", textContent: card.getAttribute("aria-label").replace(/^Activity: /, "Play: ") })
+      button.dataset.play = card.dataset.activity
+      return button
+    }))
+  }
+
+  press(event) {
+    const activity = event.target.closest("[data-play]")?.dataset.play ?? event.target.closest("[data-item][data-activity]")?.dataset.activity
+    if (!activity) return
+    window.htmx.ajax("POST", `/activities/${activity}/attempts?as=seat`, { target: "#player-place", swap: "innerHTML" })
+      .then(() => document.getElementById("player-place").scrollIntoView({ behavior: "smooth" }))
+  }
+}

@@ -1,0 +1,23 @@
+// JSON to and from the server. Throws Refused when the server understood and said no (its sentence
+// in `message`), and Unreachable when it did not answer or broke: then trying again makes sense.
+import { token } from "shared/page"
+
+export class Refused extends Error {}
+export class Unreachable extends Error {}
+
+export async function send(method, url, body) {
+  let response
+  try {
+    response = await fetch(url, {
+      method, credentials: "same-origin",
+      headers: { Accept: "application/json", "X-CSRF-Token": token(), ...(body instanceof FormData || body === undefined ? {} : { "Content-Type": "application/json" }) },
+      body: body === undefined || body instanceof FormData ? body : JSON.stringify(body)
+    })
+  } catch {
+    throw new Unreachable("Usher cannot be reached.")
+  }
+  if (response.ok) return response.status === 204 ? null : response.json().catch(() => null)
+  if (response.status >= 500) throw new Unreachable("Usher could not do that just now.")
+  const said = await response.json().catch(() => ({}))
+  throw Object.assign(new Refused(said.error || "Usher could not do that."), { status: response.status })
+}

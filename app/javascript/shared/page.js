@@ -1,0 +1,20 @@
+// What every page does with htmx: send the forgery token, say refusals in a line, size bars.
+import { say } from "shared/say"
+
+export const token = () => document.querySelector("meta[name=csrf-token]")?.content ?? ""
+
+export function startHtmx(htmx) {
+  window.htmx = htmx // a way in for the browser's console and for Alpine parts that swap
+  document.addEventListener("htmx:configRequest", event => { event.detail.headers["X-CSRF-Token"] = token() })
+  document.addEventListener("htmx:responseError", event => {
+    const { xhr } = event.detail
+    if (xhr.status === 401) return location.reload()
+    say(xhr.status === 422 ? xhr.responseText : "Usher could not do that. Try again.")
+  })
+  document.addEventListener("htmx:sendError", () => say("Usher cannot be reached. Check the network and try again."))
+  document.addEventListener("submit", event => { if (event.target.dataset.sure && !confirm(event.target.dataset.sure)) event.preventDefault() })
+  htmx.onLoad(root => root.querySelectorAll("[data-grow]").forEach(grow))
+  document.querySelectorAll("[data-grow]").forEach(grow)
+}
+
+const grow = element => { element.style.flexGrow = element.dataset.grow }

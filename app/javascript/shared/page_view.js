@@ -1,0 +1,53 @@
+// A page on screen: the drawings that Ruby made, patched as operations come in. Knows only ids,
+// stacking and versions; never what a drawing means.
+const SVG = "http://www.w3.org/2000/svg"
+
+export class PageView {
+  constructor(svg) {
+    this.svg = svg
+    this.ground = svg.querySelector("[data-ground]")
+    this.items = svg.querySelector("[data-items]")
+    this.gone = new Map()
+  }
+
+  load({ ground, items }) {
+    this.ground.innerHTML = ground
+    this.items.innerHTML = items
+    this.gone.clear()
+  }
+
+  find(id) { return this.svg.getElementById(`item-${id}`) }
+  all() { return [...this.items.children].filter(element => element.dataset.item) }
+
+  // Puts what is newer than what is shown; hearing the same patch twice changes nothing.
+  apply({ put = [], gone = [], seq, ground }) {
+    if (ground) this.ground.innerHTML = ground
+    for (const id of gone) {
+      if ((this.gone.get(id) ?? 0) < seq) this.gone.set(id, seq)
+      const there = this.find(id)
+      if (there && Number(there.dataset.seq) <= seq) there.remove()
+    }
+    for (const { id, z, svg } of put) {
+      const there = this.find(id)
+      if ((there && Number(there.dataset.seq) >= seq) || (this.gone.get(id) ?? 0) >= seq) continue
+      this.place(svg, z, there)
+    }
+  }
+
+  place(svg, z, there) {
+    const holder = document.createElementNS(SVG, "g")
+    holder.innerHTML = svg
+    const element = holder.firstElementChild
+    if (there && Number(there.dataset.z) === z) return there.replaceWith(element)
+    there?.remove()
+    let before = this.items.lastElementChild
+    while (before && Number(before.dataset.z) > z) before = before.previousElementSibling
+    before ? before.after(element) : this.items.prepend(element)
+  }
+}
+
+// The place of an item as Ruby gave it: page units and degrees.
+export function boxOf(element) {
+  const [x, y, width, height, angle] = element.dataset.box.split(" ").map(Number)
+  return { x, y, width, height, angle }
+}

@@ -1,0 +1,3 @@
+class ApplicationJob < ActiveJob::Base
+  discard_on ActiveJob::DeserializationError
+end

@@ -1,0 +1,3 @@
+class TakeJob < ApplicationJob
+  def perform(take) = take.make
+end

@@ -1,0 +1,17 @@
+# Somebody who has not signed in and sits in no lesson: nothing at all, but what a share opens.
+class Access::Nobody
+  def lessons = Lesson.none
+  def binned_lessons = Lesson.none
+  def pages = Page.none
+  def binned_pages = Page.none
+  def pictures = Picture.none
+  def activities = Activity.none
+  def attempts = Attempt.none
+  def sittings = Sitting.none
+  def polls = Poll.none
+  def takes = Take.none
+  def shares = Share.standing.joins(:lesson).merge(Lesson.kept)
+
+  # Who a new attempt belongs to: nil is the board.
+  def seat = nil
+end

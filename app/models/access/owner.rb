@@ -1,0 +1,17 @@
+# A teacher: everything of their own lessons, nothing of anybody else's.
+class Access::Owner < Access::Nobody
+  def initialize(teacher)
+    @teacher = teacher
+  end
+
+  def lessons = @teacher.lessons.kept
+  def binned_lessons = @teacher.lessons.binned
+  def pages = Page.kept.where(lesson: lessons)
+  def binned_pages = Page.binned.where(lesson: lessons)
+  def pictures = @teacher.pictures
+  def activities = Activity.where(lesson: lessons)
+  def attempts = Attempt.where(activity: activities)
+  def sittings = Sitting.where(lesson: lessons)
+  def polls = Poll.where(sitting: sittings)
+  def takes = Take.where(lesson: lessons)
+end

@@ -1,0 +1,20 @@
+# A student in a seat: what the open lesson shows, and their own answers. Nothing that lies in the
+# wings or on a page that is not shown, and nothing once the doors are shut.
+class Access::Student < Access::Nobody
+  attr_reader :seat
+
+  def initialize(seat)
+    @seat = seat
+  end
+
+  def sittings = Sitting.open.where(id: @seat.sitting_id)
+  def pages = Page.kept.where(id: sittings.select(:page_id))
+  def pictures = Picture.where(id: shown.select(:picture_id))
+  def activities = Activity.where(id: shown.select(:activity_id))
+  def attempts = @seat.attempts.where(activity_id: Activity.where(lesson_id: sittings.select(:lesson_id)))
+  def polls = Poll.where(sitting: sittings)
+
+  private
+
+  def shown = Item.where(page: pages, on_page: true)
+end

@@ -1,0 +1,4 @@
+class Answer < ApplicationRecord
+  belongs_to :poll
+  belongs_to :seat
+end

@@ -1,0 +1,3 @@
+# What browsers are told while it happens.
+module Live
+end

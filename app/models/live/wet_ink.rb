@@ -1,0 +1,23 @@
+# A piece of a stroke that is still being drawn, on its way from the teacher's board to everybody
+# else. Checked at the edge; only what was checked goes on.
+class Live::WetInk
+  MAX = 120
+  POINTS = Usher::Types::List.new(
+    ->(point) { Usher::Types::Points.new.call([ point ]).first.first(3) }, 1..MAX
+  )
+
+  # data: { "page", "id", "colour", "breadth", "start" (index of the first point), "points" }.
+  def initialize(data)
+    @data = {
+      page: Usher::Types::Number.new(1..2**53, digits: 0).call(data["page"]),
+      id: Usher::Types::Id.new.call(data["id"]),
+      colour: Usher::Types::Colour.new.call(data["colour"]),
+      breadth: Usher::Types::Number.new(Usher::Items::Ink::BROAD).call(data["breadth"]),
+      start: Usher::Types::Number.new(0..Usher::Types::Points::MAX, digits: 0).call(data["start"]),
+      points: POINTS.call(data["points"])
+    }
+  end
+
+  def page_id = @data[:page]
+  def to_h = @data
+end

@@ -1,0 +1,52 @@
+# The one way a page changes: an operation is applied by the core, kept in the same transaction as
+# the items it changed, and then told to everybody who follows the lesson.
+module Page::Log
+  # operation: a hash as Usher::Page::Operation.build takes it. id: the client's own id for it;
+  # sending the same again changes nothing and answers with the same. by: a Teacher (or anything
+  # with `actor`). during: { take:, ms: } while a take is recorded. Answers with a Patch.
+  # Raises Usher::Invalid, and then nothing has changed.
+  def perform(operation, id:, by:, during: {}, undoes: nil)
+    key = Usher::Types::Id.new.call(id)
+    patch = transaction do
+      lock!
+      known = known(key) and next known
+      write(Usher::Page::Operation.build(operation), key, by, during, undoes)
+    end
+    patch.publish unless patch.repeated?
+    patch
+  end
+
+  private
+
+  # The Patch of an operation that was sent before with this id, or nil.
+  def known(id) = operations.find_by(client_id: id)&.then { |entry| Patch.of(entry) }
+
+  def write(operation, key, by, during, undoes)
+    outcome = operation.apply(Page::Surface.new(self), lenient: undoes.present?)
+    assign_attributes(seq: seq + 1, **outcome.style)
+    save!
+    rows = keep(outcome.put)
+    Item.where(page_id: id, key: outcome.gone).delete_all if outcome.gone.any?
+    entry = operations.create!(client_id: key, seq: seq, actor: by.actor, verb: operation.class.verb, payload: operation.to_h,
+      inverse: outcome.inverse, touched: outcome.put.map(&:id) + outcome.gone, undoes: undoes,
+      take: during[:take], take_ms: during[:ms])
+    lesson.touch
+    lesson.sitting&.turn_to(self) if entry.verb == "turn"
+    Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?)
+  end
+
+  def keep(placed)
+    return [] if placed.empty?
+    rows = placed.map { |one| Item.row(one, page: self) }
+    guard(rows)
+    Item.upsert_all(rows, unique_by: %i[page_id key], record_timestamps: false)
+    rows
+  end
+
+  # An item may only show what belongs to this lesson and its teacher.
+  def guard(rows)
+    pictures, activities = rows.filter_map { |row| row[:picture_id] }.uniq, rows.filter_map { |row| row[:activity_id] }.uniq
+    return if lesson.teacher.pictures.where(id: pictures).count == pictures.size && lesson.activities.where(id: activities).count == activities.size
+    raise Usher::Invalid, "That picture or activity is not in this lesson's store room."
+  end
+end

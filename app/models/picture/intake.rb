@@ -1,0 +1,45 @@
+# Decides whether an uploaded file is a picture, by its content, and makes it harmless: photos are
+# decoded and written anew without their position and other notes, drawings are cleaned by the core.
+class Picture::Intake
+  MAX_BYTES = 20.megabytes
+  MAX_PIXELS = 60_000_000
+  SIDE = 2_400
+
+  READERS = {
+    "image/png" => :photo, "image/jpeg" => :photo, "image/gif" => :photo, "image/webp" => :photo,
+    "image/svg+xml" => :drawing, "application/xml" => :drawing, "text/xml" => :drawing
+  }.freeze
+
+  def initialize(upload)
+    raise Usher::Invalid, "Choose a picture first." unless upload.respond_to?(:read) && upload.respond_to?(:size)
+    raise Usher::Invalid, "That file is larger than #{MAX_BYTES / 1.megabyte} MB. Nothing was changed." if upload.size > MAX_BYTES
+    @bytes = upload.read.to_s.b
+    @name = File.basename(upload.try(:original_filename).to_s).scrub("").gsub(/[[:cntrl:]\u200e\u200f\u202a-\u202e\u2066-\u2069]/, "").presence || "picture"
+  end
+
+  def picture_attributes
+    reader = READERS[Marcel::MimeType.for(StringIO.new(@bytes))]
+    raise Usher::Invalid, "That file is not a picture Usher can open (PNG, JPEG, GIF, WebP or SVG). Nothing was changed." unless reader
+    bytes, type, width, height = send(reader)
+    { name: @name.truncate(120), content_type: type, width: width, height: height,
+      file: { io: StringIO.new(bytes), filename: "picture", content_type: type, identify: false } }
+  end
+
+  private
+
+  def drawing
+    clean = Usher::Formats::Svg::Reader.read(@bytes)
+    [ clean.svg, "image/svg+xml", clean.width, clean.height ]
+  end
+
+  def photo
+    header = Vips::Image.new_from_buffer(@bytes, "")
+    raise Usher::Invalid, "That picture has too many pixels (#{header.width} by #{header.height}). Make it smaller first." if header.width * header.height > MAX_PIXELS
+    image = Vips::Image.thumbnail_buffer(@bytes, SIDE, height: SIDE, size: :down)
+    clear = image.has_alpha?
+    bytes = clear ? image.pngsave_buffer(strip: true) : image.jpegsave_buffer(Q: 88, strip: true)
+    [ bytes, clear ? "image/png" : "image/jpeg", image.width, image.height ]
+  rescue Vips::Error
+    raise Usher::Invalid, "That picture is broken: Usher could not read it to the end. Nothing was changed."
+  end
+end

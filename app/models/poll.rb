@@ -1,0 +1,43 @@
+# A question about the page as it stands, answered with a letter.
+class Poll < ApplicationRecord
+  belongs_to :sitting
+  belongs_to :page
+  has_many :answers, dependent: :destroy
+
+  scope :asking, -> { where(closed_at: nil) }
+
+  validate { letters_of.choices }
+
+  # Asks the class; a question still standing is closed first.
+  def self.ask(sitting, count)
+    transaction do
+      sitting.polls.asking.each(&:close)
+      create!(sitting: sitting, page: sitting.page, letters: count).tap(&:tell_devices)
+    end
+  end
+
+  def choices = letters_of.choices
+  def tally = Usher::Polls::Tally.new(choices, answers.pluck(:choice))
+  def closed? = closed_at.present?
+
+  def close
+    update!(closed_at: Time.current)
+    tell_devices
+  end
+
+  # Takes or changes a student's answer. Raises Usher::Invalid.
+  def take_answer(seat, choice)
+    raise Usher::Invalid, "The poll is closed. Your last answer is kept." if closed?
+    choice = letters_of.accept(choice)
+    answers.upsert({ seat_id: seat.id, choice: choice }, unique_by: %i[poll_id seat_id])
+    seat.tell_board
+  end
+
+  def tell_devices
+    ApplicationRecord.current_transaction.after_commit { sitting.lesson.device_feed.publish(poll: true) }
+  end
+
+  private
+
+  def letters_of = Usher::Polls::Letters.new(letters)
+end

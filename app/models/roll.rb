@@ -1,0 +1,35 @@
+# The teacher's view of a sitting: each seat, its answer to the poll, and how far it is in the
+# activities on the page.
+class Roll
+  Row = Struct.new(:seat, :answer, :attempts)
+
+  def initialize(sitting)
+    @sitting = sitting
+  end
+
+  def rows
+    @rows ||= @sitting.seats.order(:name).map { |seat| Row.new(seat, answers[seat.id], latest.fetch(seat.id, {})) }
+  end
+
+  def here = rows.count { |row| row.seat.here? }
+  def poll = @poll ||= @sitting.poll
+  def answered = rows.count(&:answer)
+
+  # The activities that anybody in here has begun, and those on the page.
+  def activities
+    @activities ||= Activity.where(id: @sitting.page.items.select(:activity_id)).or(Activity.where(id: attempts.map(&:activity_id))).order(:id).to_a
+  end
+
+  private
+
+  def answers = @answers ||= poll ? poll.answers.pluck(:seat_id, :choice).to_h : {}
+
+  def attempts = @attempts ||= Attempt.where(seat: @sitting.seats).order(:id).to_a
+
+  # { seat id => { activity id => the attempt to show } }: the last finished, or else the last begun.
+  def latest
+    @latest ||= attempts.group_by(&:seat_id).transform_values do |mine|
+      mine.group_by(&:activity_id).transform_values { |goes| goes.select(&:done?).last || goes.last }
+    end
+  end
+end

@@ -1,0 +1,12 @@
+# A link by which anybody may read a lesson, until it is withdrawn.
+class Share < ApplicationRecord
+  belongs_to :lesson
+  has_secure_token :token, length: 32
+
+  scope :standing, -> { where(withdrawn_at: nil) }
+
+  def withdraw = update!(withdrawn_at: Time.current)
+
+  # The lesson as PDF, made once for each state it is in.
+  def pdf = LessonPrint.new(lesson).pdf
+end

@@ -1,0 +1,3 @@
+class VoicePiece < ApplicationRecord
+  belongs_to :take
+end

@@ -1,0 +1,41 @@
+require_relative "boot"
+
+require "rails"
+require "active_model/railtie"
+require "active_job/railtie"
+require "active_record/railtie"
+require "active_storage/engine"
+require "action_controller/railtie"
+require "action_view/railtie"
+require "action_cable/engine"
+require "rails/test_unit/railtie"
+
+Bundler.require(*Rails.groups)
+require "usher"
+
+module UsherApp
+  class Application < Rails::Application
+    config.load_defaults 7.2
+    config.time_zone = ENV.fetch("USHER_TIME_ZONE", "UTC")
+
+    # Text is compressed; pictures, voice and PDF are packed already and media must keep its byte ranges.
+    config.middleware.insert_before ActionDispatch::Static, Rack::Deflater,
+      include: %w[text/html text/css text/javascript application/javascript application/json image/svg+xml], sync: false
+
+    # Assets carry a digest in their name.
+    config.public_file_server.headers = { "Cache-Control" => "public, max-age=31536000, immutable" }
+    config.assets.paths << Rails.root.join("vendor/npm")
+
+    config.active_storage.draw_routes = false # media is served by its own controllers, which know who may see it
+    config.active_storage.analyzers = []
+
+    # Jobs run in threads of the web process; broadcasts from them reach every browser.
+    config.active_job.queue_adapter = :solid_queue
+    config.solid_queue.connects_to = { database: { writing: :queue } }
+
+    config.cache_store = ENV["REDIS_URL"] ? [ :redis_cache_store, { url: ENV["REDIS_URL"] } ] : :memory_store
+
+    config.action_dispatch.rescue_responses["Usher::Invalid"] = :unprocessable_entity
+    config.exceptions_app = routes
+  end
+end

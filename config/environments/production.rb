@@ -1,0 +1,23 @@
+# What bin/usher starts: one process for a school. Everything that differs between schools is an
+# environment variable (see README, "Configuration for growth").
+Rails.application.configure do
+  config.enable_reloading = false
+  config.eager_load = true
+  config.consider_all_requests_local = false
+  config.action_controller.perform_caching = true
+  config.public_file_server.enabled = true
+  config.active_storage.service = ENV.fetch("USHER_STORAGE", "local").to_sym
+
+  # Schools start on their own network without certificates; behind a proxy with them, set this.
+  config.force_ssl = config.assume_ssl = ENV["USHER_HTTPS"] == "1"
+  config.hosts = ENV["USHER_HOSTS"].split(",") if ENV["USHER_HOSTS"]
+  config.action_cable.disable_request_forgery_protection = false
+  config.action_cable.allow_same_origin_as_host = true
+
+  config.logger = ActiveSupport::TaggedLogging.new(ActiveSupport::Logger.new(ENV["USHER_LOG"] || $stdout))
+  config.log_tags = [ :request_id ]
+  config.log_level = ENV.fetch("RAILS_LOG_LEVEL", "warn")
+  config.i18n.fallbacks = true
+  config.active_support.report_deprecations = false
+  config.active_record.dump_schema_after_migration = false
+end

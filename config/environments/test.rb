@@ -1,0 +1,12 @@
+Rails.application.configure do
+  config.enable_reloading = false
+  config.eager_load = ENV["CI"].present?
+  config.consider_all_requests_local = true
+  config.action_dispatch.show_exceptions = :rescuable
+  config.action_controller.allow_forgery_protection = false
+  config.action_controller.raise_on_missing_callback_actions = true
+  config.active_storage.service = :test
+  config.active_job.queue_adapter = :async
+  config.active_support.deprecation = :raise
+  config.action_cable.disable_request_forgery_protection = true
+end

@@ -1,0 +1,13 @@
+# Own modules go by bare name ("board/camera"); packages come from vendor/npm (see script/vendor).
+entries = %w[desk board device take]
+
+pin "htmx", to: "htmx.esm.js", preload: %w[desk board device]
+pin "alpine", to: "alpine-csp.js", preload: %w[desk board device]
+pin "@rails/actioncable", to: "actioncable.esm.js", preload: %w[board device]
+
+entries.each { |entry| pin entry, preload: entry }
+pin_all_from "app/javascript/shared", under: "shared", preload: entries
+pin_all_from "app/javascript/board", under: "board", preload: "board"
+pin_all_from "app/javascript/players", under: "players", preload: %w[desk board device]
+pin_all_from "app/javascript/device", under: "device", preload: "device"
+pin_all_from "app/javascript/take", under: "take", preload: "take"

@@ -1,0 +1,8 @@
+Rails.application.config.permissions_policy do |policy|
+  policy.camera :none
+  policy.geolocation :none
+  policy.usb :none
+  policy.payment :none
+  policy.microphone :self
+  policy.fullscreen :self
+end

@@ -1,0 +1,11 @@
+# One process. Devices hold websockets, not threads, so a few threads serve a school.
+threads_count = ENV.fetch("USHER_THREADS", 5).to_i
+threads threads_count, threads_count
+port ENV.fetch("PORT", 3000), ENV.fetch("USHER_BIND", "0.0.0.0")
+environment ENV.fetch("RAILS_ENV", "development")
+plugin :tmp_restart
+pidfile ENV["PIDFILE"] if ENV["PIDFILE"]
+unless ENV["RAILS_ENV"] == "test"
+  plugin :solid_queue
+  solid_queue_mode :async
+end

@@ -1,0 +1,71 @@
+Rails.application.routes.draw do
+  root "lessons#index"
+
+  resource :session, only: %i[new create destroy]
+  resource :teacher, only: %i[new create]
+
+  resources :lessons, only: %i[index create show update destroy] do
+    scope module: :lessons do
+      resource :copy, only: :create
+      resource :return, only: :create
+      resource :teach, only: :show, controller: "teach"
+      resource :place, only: :update
+      resource :feed, only: :show
+      resource :sitting, only: %i[show create destroy]
+      resource :roll, only: :show
+      resource :share, only: %i[show create destroy]
+      resource :running_order, only: :show
+      resources :pages, only: :create
+      resources :polls, only: :create
+      resources :activities, only: %i[new create]
+      resources :takes, only: :create
+    end
+  end
+  resource :bin, only: :show
+
+  resources :pages, only: %i[show destroy] do
+    scope module: :pages do
+      resource :copy, :return, :undo, :redo, only: :create
+      resource :position, only: :update
+      resource :thumbnail, only: :show
+      resources :operations, only: :create
+    end
+  end
+
+  resources :pictures, only: %i[create show]
+
+  resources :activities, only: %i[edit update] do
+    resource :look, only: :show, module: :activities
+    resource :placing, only: :create, module: :activities
+    resources :attempts, only: :create, module: :activities
+  end
+  resources :attempts, only: :show do
+    resources :moves, only: :create, module: :attempts
+  end
+
+  resources :polls, only: %i[show update]
+
+  resources :takes, only: %i[index show update destroy] do
+    scope module: :takes do
+      resources :voice_pieces, only: :create
+      resource :stop, only: :create
+      resource :reel, :voice, only: :show
+    end
+  end
+
+  # Students: no account, a code and a name.
+  get "join(/:code)", to: "seats#new", as: :join
+  resource :seat, only: %i[create show destroy] do
+    scope module: :seats do
+      resource :page, :feed, :poll, only: :show
+      resource :answer, only: :create
+    end
+  end
+
+  # Readers: whoever has the link.
+  get "s/:token", to: "shares#show", as: :shared
+  get "s/:token/lesson.pdf", to: "shares#pdf", as: :shared_pdf
+
+  get "up", to: "rails/health#show"
+  match "/:code", to: "errors#show", via: :all, constraints: { code: /4\d\d|500/ }
+end

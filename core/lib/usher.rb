@@ -1,0 +1,21 @@
+require "json"
+
+# What decides, measures, checks and computes in Usher. Knows no Rails and no browser.
+# Units throughout: page units (a page is 1600 x 900), degrees clockwise, milliseconds where named `ms`.
+module Usher
+  autoload :Activities, "usher/activities"
+  autoload :Classroom, "usher/classroom"
+  autoload :Colour, "usher/colour"
+  autoload :Formats, "usher/formats"
+  autoload :Geometry, "usher/geometry"
+  autoload :Ink, "usher/ink"
+  autoload :Invalid, "usher/invalid"
+  autoload :Items, "usher/items"
+  autoload :Markup, "usher/markup"
+  autoload :Page, "usher/page"
+  autoload :Polls, "usher/polls"
+  autoload :Registry, "usher/registry"
+  autoload :Takes, "usher/takes"
+  autoload :Text, "usher/text"
+  autoload :Types, "usher/types"
+end

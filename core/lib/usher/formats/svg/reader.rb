@@ -1,0 +1,69 @@
+require "loofah"
+
+module Usher
+  module Formats
+    module Svg
+      # Makes a drawing from outside harmless: only drawing elements and attributes stay; scripts,
+      # handlers, styles, entities and everything that reaches outside the file go.
+      module Reader
+        MAX_BYTES = 2_000_000
+        MAX_NODES = 20_000
+        ELEMENTS = %w[svg g path rect circle ellipse line polyline polygon text tspan defs title desc
+                      linearGradient radialGradient stop clipPath mask use symbol].freeze
+        ATTRIBUTES = %w[id d x y x1 y1 x2 y2 cx cy r rx ry fx fy width height points transform viewBox fill stroke
+                        fill-rule clip-rule fill-opacity stroke-opacity opacity stroke-width stroke-linecap stroke-linejoin
+                        stroke-miterlimit stroke-dasharray stroke-dashoffset offset stop-color stop-opacity gradientUnits
+                        gradientTransform spreadMethod clip-path mask clipPathUnits maskUnits font-family font-size
+                        font-weight font-style text-anchor dx dy href preserveAspectRatio].freeze
+        NAMESPACE = "http://www.w3.org/2000/svg".freeze
+
+        Result = Struct.new(:svg, :width, :height)
+
+        # bytes: the file. Answers with a Result: clean SVG, and its size in its own units.
+        # Raises Invalid when it is not SVG or too large.
+        def self.read(bytes)
+          raise Invalid, "That drawing is larger than #{MAX_BYTES / 1_000_000} MB." if bytes.bytesize > MAX_BYTES
+          text = bytes.dup.force_encoding("UTF-8")
+          raise Invalid, "That drawing is not text in UTF-8." unless text.valid_encoding?
+          raise Invalid, "That drawing defines entities, which Usher does not open." if text.match?(/<!ENTITY/i)
+          document = Nokogiri::XML(text) { |config| config.nonet.recover }
+          root = document.root
+          raise Invalid, "That file is not an SVG drawing." unless root && root.name == "svg"
+          raise Invalid, "That drawing has more than #{MAX_NODES} parts." if document.xpath("count(//node())") > MAX_NODES
+          width, height = size(root)
+          clean = Loofah.xml_document(root.to_xml).scrub!(scrubber).root
+          clean["xmlns"] = NAMESPACE
+          clean["viewBox"] ||= "0 0 #{width} #{height}"
+          clean["width"], clean["height"] = width.to_s, height.to_s
+          Result.new(clean.to_xml, width, height)
+        end
+
+        def self.size(root)
+          box = root["viewBox"].to_s.split(/[\s,]+/).map(&:to_f)
+          sides = [ root["width"].to_f, root["height"].to_f ]
+          sides = box[2, 2] if box.size == 4 && (sides.any? { |side| side <= 0 } || root["width"].to_s.end_with?("%"))
+          raise Invalid, "That drawing does not say how large it is." unless sides.all? { |side| side.positive? && side < 100_000 }
+          sides
+        end
+
+        def self.scrubber
+          Loofah::Scrubber.new do |node|
+            next node.remove if node.comment? || node.processing_instruction?
+            next if node.text? || node.cdata?
+            next node.remove.then { Loofah::Scrubber::STOP } unless ELEMENTS.include?(node.name)
+            node.attribute_nodes.each { |attribute| attribute.remove unless keep?(attribute) }
+          end
+        end
+
+        # Addresses may only point into the file itself.
+        def self.keep?(attribute)
+          value = attribute.value.strip
+          return false unless ATTRIBUTES.include?(attribute.node_name)
+          return value.start_with?("#") if attribute.node_name == "href"
+          !value.match?(/url\((?!\s*['"]?#)|javascript:|expression\(/i)
+        end
+        private_class_method :size, :scrubber, :keep?
+      end
+    end
+  end
+end

@@ -1,0 +1,32 @@
+module Usher
+  module Geometry
+    # A rectangle on the page, turned by `angle` degrees about its centre.
+    Box = Struct.new(:x, :y, :width, :height, :angle) do
+      # The smallest upright box around the given [x, y, ...] points.
+      def self.around(points)
+        xs, ys = points.map { |point| point[0] }, points.map { |point| point[1] }
+        new(xs.min, ys.min, xs.max - xs.min, ys.max - ys.min, 0)
+      end
+
+      def centre = [ x + width / 2.0, y + height / 2.0 ]
+
+      # The four corners after turning, clockwise from the top left: [[x, y], ...].
+      def corners
+        cx, cy = centre
+        [ [ x, y ], [ x + width, y ], [ x + width, y + height ], [ x, y + height ] ].map do |px, py|
+          dx, dy = Geometry.turn([ px - cx, py - cy ], angle || 0)
+          [ cx + dx, cy + dy ]
+        end
+      end
+
+      # The upright box around this one.
+      def bounds = (angle || 0).zero? ? self : Box.around(corners)
+
+      # Whether the upright bounds of both share any point; touching edges count.
+      def meets?(other)
+        a, b = bounds, other.bounds
+        a.x <= b.x + b.width && b.x <= a.x + a.width && a.y <= b.y + b.height && b.y <= a.y + a.height
+      end
+    end
+  end
+end

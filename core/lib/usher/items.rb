@@ -1,0 +1,28 @@
+module Usher
+  # The kinds of things that lie on a page. A new kind is a new file in items/, nothing else:
+  #
+  #   class Items::Ring < Items::Item
+  #     attribute :colour, Types::Colour.new, default: Colour::INK
+  #     def draw = Markup.tag("circle", ...)
+  #   end
+  module Items
+    autoload :Item, "usher/items/item"
+
+    module_function
+
+    def registry
+      @registry ||= Registry.new(Items, File.join(__dir__, "items"), missing: "kind of item", except: %w[item shape segment written])
+    end
+
+    # An item from a hash of attributes with string keys, as stored or as a browser sent it.
+    # Raises Invalid when the kind or any attribute is not acceptable.
+    def build(attributes)
+      raise Invalid, "An item must come as a set of named values." unless attributes.is_a?(Hash)
+      registry.fetch(attributes["kind"]).build(attributes)
+    end
+
+    autoload :Shape, "usher/items/shape"
+    autoload :Segment, "usher/items/segment"
+    autoload :Written, "usher/items/written"
+  end
+end

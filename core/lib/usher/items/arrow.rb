@@ -1,0 +1,27 @@
+module Usher
+  module Items
+    # A straight line with a head at its second end.
+    class Arrow < Segment
+      # The head is this many line widths long, and half as wide to either side.
+      HEAD = 4.5
+
+      def draw
+        from, tip = tips
+        dx, dy = direction(from, tip)
+        long = [ breadth * HEAD, Math.hypot(tip[0] - from[0], tip[1] - from[1]) ].min
+        base = [ tip[0] - dx * long, tip[1] - dy * long ]
+        half = long / 2
+        head = [ tip, [ base[0] - dy * half, base[1] + dx * half ], [ base[0] + dy * half, base[1] - dx * half ] ]
+        stroke_between(from, base) + Markup.tag("polygon", points: head.map { |point| point.map { |n| Markup.number(n) }.join(",") }.join(" "),
+          fill: stroke, stroke: stroke, "stroke-width": breadth / 2.0, "stroke-linejoin": "round")
+      end
+
+      private
+
+      def direction(from, to)
+        length = Math.hypot(to[0] - from[0], to[1] - from[1])
+        length.zero? ? [ 1.0, 0.0 ] : [ (to[0] - from[0]) / length, (to[1] - from[1]) / length ]
+      end
+    end
+  end
+end

@@ -1,0 +1,100 @@
+module Usher
+  module Items
+    # Anything lying on a page. Immutable: `change` answers with a new item.
+    # Every kind has an id, a box (x, y, width, height in page units) and an angle (degrees clockwise
+    # about the box's centre); each draws itself with the box's top left corner as the origin.
+    class Item
+      REACH = 100_000
+      Attribute = Struct.new(:name, :type, :default)
+
+      class << self
+        # Declares an attribute. Without a default it must be given.
+        def attribute(name, type, default: :none)
+          own_attributes[name.to_s] = Attribute.new(name.to_s, type, default)
+          define_method(name) { @values[name.to_s] }
+        end
+
+        # All of them by name, the inherited ones first; a kind may declare one anew.
+        def attributes
+          (superclass.respond_to?(:attributes) ? superclass.attributes : {}).merge(own_attributes)
+        end
+
+        def kind = name.split("::").last.downcase
+
+        # Checks everything; raises Invalid naming what is wrong. Unknown names are refused, so that
+        # nothing is kept that nobody checked.
+        def build(given)
+          unknown = given.keys - attributes.keys - [ "kind" ]
+          raise Invalid, "A #{kind} has no #{unknown.first.to_s[0, 40].inspect}." if unknown.any?
+          new(attributes.transform_values { |attribute| check(attribute, given) })
+        end
+
+        private
+
+        def own_attributes = @own_attributes ||= {}
+
+        def check(attribute, given)
+          return attribute.type.call(given[attribute.name]) if given.key?(attribute.name)
+          raise Invalid, "is missing" if attribute.default == :none
+          attribute.default
+        rescue Invalid => error
+          raise Invalid, "The #{attribute.name.tr('_', ' ')} of this #{kind} #{error.message}."
+        end
+      end
+
+      attribute :id, Types::Id.new
+      attribute :x, Types::Number.new(-REACH..REACH)
+      attribute :y, Types::Number.new(-REACH..REACH)
+      attribute :width, Types::Number.new(0..20_000)
+      attribute :height, Types::Number.new(0..20_000)
+      attribute :angle, Types::Number.new(-360..360), default: 0
+
+      def initialize(values)
+        @values = settle(values)
+      end
+
+      # A new item with these attributes (string keys) changed; raises Invalid.
+      def change(set)
+        raise Invalid, "A change must come as a set of named values." unless set.is_a?(Hash)
+        raise Invalid, "The id and the kind of an item stay as they are." if set.key?("id") || set.key?("kind")
+        self.class.build(to_h.merge(set))
+      end
+
+      # All attributes with string keys, the kind among them: what is stored.
+      def to_h = { "kind" => self.class.kind, **@values }
+
+      def box = Geometry::Box.new(x, y, width, height, angle)
+
+      # Whether any of it can be seen on a page of this [width, height]; if not it lies in the wings.
+      def on_page?(size) = box.meets?(Geometry::Box.new(0, 0, *size, 0))
+
+      # The attributes that change when it is scaled along its own axes by these factors.
+      def scaled(across, down) = { "width" => width * across, "height" => height * down }
+
+      # SVG for the item's own coordinates: (0, 0) to (width, height).
+      def draw
+        raise NotImplementedError, "#{self.class} does not draw itself"
+      end
+
+      # What a screen reader says.
+      def label = self.class.kind.capitalize
+
+      # What the browser needs to offer its editors: { name => value }, drawn as data attributes.
+      def hints = {}
+
+      # The words on it, for search. Empty where there are none.
+      def words = ""
+
+      # The store room keys of the media it shows.
+      def picture = nil
+
+      # The key of the activity it opens.
+      def activity = nil
+
+      private
+
+      # Lets a kind adjust its values once they are checked, such as a height that follows the text.
+      def settle(values) = values
+    end
+  end
+end

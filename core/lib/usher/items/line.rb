@@ -1,0 +1,8 @@
+module Usher
+  module Items
+    # A straight line.
+    class Line < Segment
+      def draw = stroke_between(*tips)
+    end
+  end
+end

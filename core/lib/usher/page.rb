@@ -1,0 +1,15 @@
+module Usher
+  # One surface of a lesson: what lies on it, how it changes, how it is drawn.
+  module Page
+    SIZE = [ 1600, 900 ].freeze
+
+    autoload :Drawing, "usher/page/drawing"
+    autoload :Memory, "usher/page/memory"
+    autoload :Operation, "usher/page/operation"
+    autoload :Operations, "usher/page/operations"
+    autoload :Outcome, "usher/page/outcome"
+    autoload :Paper, "usher/page/paper"
+    autoload :Placed, "usher/page/placed"
+    autoload :Style, "usher/page/style"
+  end
+end

@@ -1,0 +1,37 @@
+module Usher
+  module Page
+    # Turns items and pages into SVG: the one drawing that board, devices, thumbnails, PDF and takes share.
+    module Drawing
+      module_function
+
+      # One item as a group that carries what the browser needs to handle it. seq: the number of the
+      # operation that last changed the item. This string is what the app caches.
+      def item(placed, seq)
+        item = placed.item
+        Markup.tag("g", {
+          id: "item-#{item.id}", "data-item": item.id, "data-kind": item.class.kind, "data-seq": seq, "data-z": placed.z,
+          "data-box": [ item.x, item.y, item.width, item.height, item.angle ].map { |n| Markup.number(n) }.join(" "),
+          **item.hints.to_h { |name, value| [ :"data-#{name}", value ] }, role: "img", "aria-label": item.label, transform: transform(item)
+        }, item.draw)
+      end
+
+      # The page's ground.
+      def ground(style, size: SIZE) = Paper.draw(style.fetch("paper"), style.fetch("colour"), size)
+
+      # A whole page as a document of its own. items: SVG strings from `item`, back to front.
+      # With a block, each picture's number is given to it and its answer becomes the picture's
+      # address (print needs the bytes themselves, as a data address).
+      def document(style, items, size: SIZE)
+        body = ground(style, size: size) + items.join
+        body = body.gsub(%r{href="/pictures/(\d+)"}) { %(href="#{Markup.escape(yield($1.to_i))}") } if block_given?
+        Markup.tag("svg", { xmlns: "http://www.w3.org/2000/svg", viewBox: "0 0 #{size.join(' ')}", width: size[0], height: size[1] }, body)
+      end
+
+      def transform(item)
+        move = "translate(#{Markup.number(item.x)} #{Markup.number(item.y)})"
+        return move if item.angle.zero?
+        "#{move} rotate(#{Markup.number(item.angle)} #{Markup.number(item.width / 2.0)} #{Markup.number(item.height / 2.0)})"
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+module Usher
+  module Page
+    # One change to a page. Subclasses live in operations/, one file a verb.
+    #
+    # `apply` is given a page that answers
+    #   find(ids)  -> { id => Placed } for those that are there
+    #   top, bottom -> the greatest and least z on it (numbers; 0 on an empty page)
+    #   style      -> its paper, colour and minutes
+    # and changes nothing: it answers with an Outcome for the caller to keep.
+    class Operation
+      MAX_ITEMS = 500
+
+      # From a hash with string keys, as stored or as a browser sent it; raises Invalid.
+      def self.build(hash)
+        raise Invalid, "An operation must come as a set of named values." unless hash.is_a?(Hash)
+        Operations.registry.fetch(hash["verb"]).new(hash)
+      end
+
+      def self.verb = name.split("::").last.downcase
+
+      def initialize(hash)
+        @hash = hash
+        read
+      end
+
+      # What is stored in the log: the operation as accepted.
+      def to_h = { "verb" => self.class.verb, **payload }
+
+      # lenient: leave out what is no longer there instead of refusing, as undo must when somebody
+      # else has taken the item away meanwhile.
+      def apply(page, lenient: false)
+        raise NotImplementedError
+      end
+
+      private
+
+      def list(name)
+        value = @hash[name]
+        return value if value.is_a?(Array) && value.size.between?(1, MAX_ITEMS)
+        raise Invalid, "This operation must name 1 to #{MAX_ITEMS} items."
+      end
+
+      def ids(name) = list(name).map { |id| Types::Id.new.call(id) }.uniq
+
+      # The items with these ids, in the order asked for.
+      def present(page, ids, lenient)
+        found = page.find(ids)
+        missing = ids.size - found.size
+        raise Invalid, "#{missing == 1 ? 'Something' : "#{missing} things"} you changed is no longer on the page." if missing.positive? && !lenient
+        found.values_at(*ids).compact
+      end
+    end
+  end
+end

@@ -1,0 +1,28 @@
+module Usher
+  module Page
+    module Operations
+      # Brings items in front of everything or sends them behind it; among themselves they keep their order.
+      class Reorder < Operation
+        def apply(page, lenient: false)
+          there = present(page, @ids, lenient).sort_by(&:z)
+          start = @to == "front" ? page.top + 1 : page.bottom - there.size
+          put = there.each_with_index.map { |placed, index| Placed.new(placed.item, start + index) }
+          back = there.map { |placed| { "id" => placed.id, "set" => { "z" => placed.z } } }
+          Outcome.new(put: put, inverse: back.any? ? { "verb" => "change", "changes" => back } : nil)
+        end
+
+        private
+
+        def read
+          @ids = ids("ids")
+          @to = Types::Choice.new("front", "back").call(@hash["to"])
+        rescue Invalid => error
+          raise error if error.message.start_with?("This operation")
+          raise Invalid, "The place to go #{error.message}."
+        end
+
+        def payload = { "ids" => @ids, "to" => @to }
+      end
+    end
+  end
+end

@@ -1,0 +1,29 @@
+module Usher
+  module Page
+    module Operations
+      # What moving, scaling and rotating share: some items, a new box for each, and the old boxes as
+      # the way back.
+      class Reshape < Operation
+        def apply(page, lenient: false)
+          there = present(page, @ids, lenient)
+          changes = there.map { |placed| { "id" => placed.id, "set" => reshape(placed.item).transform_values { |value| value.round(2) } } }
+          return Outcome.new if changes.empty?
+          Change.new({ "changes" => changes }).apply(page, lenient: lenient)
+        end
+
+        private
+
+        def read
+          @ids = ids("ids")
+          read_rest
+        end
+
+        def said(what)
+          yield
+        rescue Invalid => error
+          raise Invalid, "#{what} #{error.message}."
+        end
+      end
+    end
+  end
+end

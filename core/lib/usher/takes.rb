@@ -1,0 +1,7 @@
+module Usher
+  # Recordings: events and voice on one clock.
+  module Takes
+    autoload :Reel, "usher/takes/reel"
+    autoload :Rewind, "usher/takes/rewind"
+  end
+end

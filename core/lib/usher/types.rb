@@ -1,0 +1,15 @@
+module Usher
+  # Checks for values that come from outside. Each answers `call(value)` with the accepted,
+  # normalised value, or raises Invalid with a sentence's tail ("must be ..."), to which the
+  # caller puts the name of what was wrong.
+  module Types
+    autoload :Choice, "usher/types/choice"
+    autoload :Colour, "usher/types/colour"
+    autoload :Flag, "usher/types/flag"
+    autoload :Id, "usher/types/id"
+    autoload :Line, "usher/types/line"
+    autoload :List, "usher/types/list"
+    autoload :Number, "usher/types/number"
+    autoload :Points, "usher/types/points"
+  end
+end

@@ -1,0 +1,32 @@
+require "minitest/autorun"
+require "usher"
+
+# What the core's tests share: items with as little said as possible.
+class CoreTest < Minitest::Test
+  def item(kind, **attributes)
+    defaults = { "kind" => kind, "id" => "#{kind}-1", "x" => 100, "y" => 50, "width" => 200, "height" => 100 }
+    Usher::Items.build(defaults.merge(SAMPLE.fetch(kind, {})).merge(attributes.transform_keys(&:to_s)))
+  end
+
+  def stroke(points, **attributes)
+    Usher::Items.build({ "kind" => "ink", "id" => "ink-1", "points" => points }.merge(attributes.transform_keys(&:to_s)))
+  end
+
+  def put(*items) = { "verb" => "put", "items" => items.map(&:to_h) }
+
+  def assert_invalid(pattern = nil, &block)
+    error = assert_raises(Usher::Invalid, &block)
+    assert_match pattern, error.message if pattern
+  end
+
+  # What a kind needs beyond a box. The test of all kinds goes through the registry and fails for a
+  # kind that is missing here.
+  SAMPLE = {
+    "ink" => { "points" => [ [ 0, 0, nil, 0 ], [ 200, 100, nil, 40 ] ], "span" => [ 200, 100 ] },
+    "text" => { "text" => "High tide" },
+    "note" => { "text" => "Bring boots" },
+    "picture" => { "picture" => 7, "alt" => "A lighthouse" },
+    "activity" => { "activity" => 3, "title" => "Safe or wait?", "activity_kind" => "sort", "tiles" => %w[11:30 18:10] },
+    "rectangle" => {}, "ellipse" => {}, "line" => {}, "arrow" => {}
+  }.freeze
+end

@@ -1,0 +1,42 @@
+require "core_test"
+
+class LayoutTest < CoreTest
+  FACE = Usher::Text::Faces.fetch("read")
+
+  def lines(text, width: 300, size: 30) = Usher::Text::Layout.new(text, face: FACE, size: size, width: width).lines
+
+  def test_no_line_is_wider_than_its_room
+    text = "The tide comes in over the causeway twice a day and the keeper counts the boats"
+    (80..900).step(41) do |width|
+      lines(text, width: width).each { |line| assert_operator FACE.width(line) * 30, :<=, width, "#{line.inspect} in #{width}" }
+    end
+  end
+
+  def test_nothing_is_lost_or_reordered
+    text = "Ebb and flow, slack water and spring tide"
+    assert_equal text, lines(text).join(" ")
+  end
+
+  def test_line_breaks_of_the_writer_stay
+    assert_equal [ "a", "", "b", "" ], lines("a\n\nb\n")
+    assert_equal [ "" ], lines("")
+  end
+
+  def test_a_long_word_is_broken_between_letters
+    broken = lines("lighthousekeepersdaughter", width: 120)
+    assert_operator broken.size, :>, 1
+    assert_equal "lighthousekeepersdaughter", broken.join
+    assert_equal %w[a b c], lines("abc", width: 1)
+  end
+
+  def test_spaces_inside_a_line_stay
+    assert_equal [ "a   b" ], lines("a   b")
+  end
+
+  def test_faces_measure_what_they_have
+    assert FACE.has?("é")
+    refute FACE.has?("☂")
+    assert_in_delta FACE.width("tide") * 2, FACE.width("tidetide"), 1e-9
+    assert_operator Usher::Text::Faces.fetch("read", bold: true).width("tide"), :>, FACE.width("tide")
+  end
+end

@@ -1,0 +1,251 @@
+# This file is auto-generated from the current state of the database. Instead
+# of editing this file, please use the migrations feature of Active Record to
+# incrementally modify your database, and then regenerate this schema definition.
+#
+# This file is the source Rails uses to define your schema when running `bin/rails
+# db:schema:load`. When creating a new database, `bin/rails db:schema:load` tends to
+# be faster and is potentially less error prone than running all of your
+# migrations from scratch. Old migrations may fail to apply correctly if those
+# migrations use external dependencies or application code.
+#
+# It's strongly recommended that you check this file into your version control system.
+
+ActiveRecord::Schema[7.2].define(version: 2026_11_23_000002) do
+  create_table "active_storage_attachments", force: :cascade do |t|
+    t.string "name", null: false
+    t.string "record_type", null: false
+    t.bigint "record_id", null: false
+    t.bigint "blob_id", null: false
+    t.datetime "created_at", null: false
+    t.index ["blob_id"], name: "index_active_storage_attachments_on_blob_id"
+    t.index ["record_type", "record_id", "name", "blob_id"], name: "index_active_storage_attachments_uniqueness", unique: true
+  end
+
+  create_table "active_storage_blobs", force: :cascade do |t|
+    t.string "key", null: false
+    t.string "filename", null: false
+    t.string "content_type"
+    t.text "metadata"
+    t.string "service_name", null: false
+    t.bigint "byte_size", null: false
+    t.string "checksum"
+    t.datetime "created_at", null: false
+    t.index ["key"], name: "index_active_storage_blobs_on_key", unique: true
+  end
+
+  create_table "active_storage_variant_records", force: :cascade do |t|
+    t.bigint "blob_id", null: false
+    t.string "variation_digest", null: false
+    t.index ["blob_id", "variation_digest"], name: "index_active_storage_variant_records_uniqueness", unique: true
+  end
+
+  create_table "activities", force: :cascade do |t|
+    t.integer "lesson_id", null: false
+    t.string "kind", null: false
+    t.string "title", null: false
+    t.json "content", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["lesson_id"], name: "index_activities_on_lesson_id"
+  end
+
+  create_table "answers", force: :cascade do |t|
+    t.integer "poll_id", null: false
+    t.integer "seat_id", null: false
+    t.string "choice", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["poll_id", "seat_id"], name: "index_answers_on_poll_id_and_seat_id", unique: true
+    t.index ["seat_id"], name: "index_answers_on_seat_id"
+  end
+
+  create_table "attempts", force: :cascade do |t|
+    t.integer "activity_id", null: false
+    t.integer "seat_id"
+    t.integer "seed", null: false
+    t.json "moves", default: [], null: false
+    t.integer "placed", default: 0, null: false
+    t.integer "misses", default: 0, null: false
+    t.integer "score", default: 0, null: false
+    t.integer "size", null: false
+    t.datetime "finished_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["activity_id"], name: "index_attempts_on_activity_id"
+    t.index ["seat_id"], name: "index_attempts_on_seat_id"
+  end
+
+  create_table "items", force: :cascade do |t|
+    t.integer "page_id", null: false
+    t.string "key", null: false
+    t.string "kind", null: false
+    t.json "data", null: false
+    t.float "z", null: false
+    t.integer "seq", null: false
+    t.text "svg", null: false
+    t.boolean "on_page", null: false
+    t.integer "picture_id"
+    t.integer "activity_id"
+    t.index ["activity_id"], name: "index_items_on_activity_id"
+    t.index ["page_id", "key"], name: "index_items_on_page_id_and_key", unique: true
+    t.index ["page_id", "z"], name: "index_items_on_page_id_and_z"
+    t.index ["picture_id"], name: "index_items_on_picture_id"
+  end
+
+  create_table "lessons", force: :cascade do |t|
+    t.integer "teacher_id", null: false
+    t.string "title", null: false
+    t.string "subject", default: "", null: false
+    t.string "year", default: "", null: false
+    t.json "place", default: {}, null: false
+    t.datetime "binned_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["teacher_id", "binned_at", "updated_at"], name: "index_lessons_on_teacher_id_and_binned_at_and_updated_at"
+    t.index ["teacher_id"], name: "index_lessons_on_teacher_id"
+  end
+
+  create_table "operations", force: :cascade do |t|
+    t.integer "page_id", null: false
+    t.string "client_id", null: false
+    t.integer "seq", null: false
+    t.string "actor", null: false
+    t.string "verb", null: false
+    t.json "payload", null: false
+    t.json "inverse"
+    t.json "touched", null: false
+    t.integer "undoes_id"
+    t.boolean "undone", default: false, null: false
+    t.integer "take_id"
+    t.integer "take_ms"
+    t.datetime "created_at", null: false
+    t.index ["page_id", "actor", "seq"], name: "index_operations_on_page_id_and_actor_and_seq"
+    t.index ["page_id", "client_id"], name: "index_operations_on_page_id_and_client_id", unique: true
+    t.index ["page_id", "seq"], name: "index_operations_on_page_id_and_seq", unique: true
+    t.index ["take_id"], name: "index_operations_on_take_id"
+    t.index ["undoes_id"], name: "index_operations_on_undoes_id"
+  end
+
+  create_table "pages", force: :cascade do |t|
+    t.integer "lesson_id", null: false
+    t.integer "position", null: false
+    t.string "paper", null: false
+    t.string "colour", null: false
+    t.integer "minutes", null: false
+    t.integer "seq", default: 0, null: false
+    t.datetime "binned_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["lesson_id", "binned_at", "position"], name: "index_pages_on_lesson_id_and_binned_at_and_position"
+    t.index ["lesson_id"], name: "index_pages_on_lesson_id"
+  end
+
+  create_table "pictures", force: :cascade do |t|
+    t.integer "teacher_id", null: false
+    t.string "name", null: false
+    t.string "content_type", null: false
+    t.float "width", null: false
+    t.float "height", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["teacher_id"], name: "index_pictures_on_teacher_id"
+  end
+
+  create_table "polls", force: :cascade do |t|
+    t.integer "sitting_id", null: false
+    t.integer "page_id", null: false
+    t.integer "letters", null: false
+    t.boolean "revealed", default: false, null: false
+    t.datetime "closed_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["page_id"], name: "index_polls_on_page_id"
+    t.index ["sitting_id"], name: "index_polls_on_sitting_id"
+  end
+
+  create_table "seats", force: :cascade do |t|
+    t.integer "sitting_id", null: false
+    t.string "name", null: false
+    t.string "token", null: false
+    t.integer "connections", default: 0, null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["sitting_id"], name: "index_seats_on_sitting_id"
+    t.index ["token"], name: "index_seats_on_token", unique: true
+  end
+
+  create_table "shares", force: :cascade do |t|
+    t.integer "lesson_id", null: false
+    t.string "token", null: false
+    t.datetime "withdrawn_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["lesson_id"], name: "index_shares_on_lesson_id"
+    t.index ["token"], name: "index_shares_on_token", unique: true
+  end
+
+  create_table "sittings", force: :cascade do |t|
+    t.integer "lesson_id", null: false
+    t.integer "page_id", null: false
+    t.string "code", null: false
+    t.datetime "opened_at", null: false
+    t.datetime "shut_at"
+    t.index ["code"], name: "index_sittings_on_code", unique: true, where: "shut_at IS NULL"
+    t.index ["lesson_id"], name: "index_sittings_on_lesson_id"
+    t.index ["page_id"], name: "index_sittings_on_page_id"
+  end
+
+  create_table "takes", force: :cascade do |t|
+    t.integer "lesson_id", null: false
+    t.integer "page_id", null: false
+    t.string "title", null: false
+    t.string "state", default: "recording", null: false
+    t.integer "length_ms", default: 0, null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["lesson_id"], name: "index_takes_on_lesson_id"
+    t.index ["page_id"], name: "index_takes_on_page_id"
+  end
+
+  create_table "teachers", force: :cascade do |t|
+    t.string "name", null: false
+    t.string "email", null: false
+    t.string "password_digest", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["email"], name: "index_teachers_on_email", unique: true
+  end
+
+  create_table "voice_pieces", force: :cascade do |t|
+    t.integer "take_id", null: false
+    t.integer "number", null: false
+    t.binary "sound", null: false
+    t.index ["take_id", "number"], name: "index_voice_pieces_on_take_id_and_number", unique: true
+  end
+
+  add_foreign_key "active_storage_attachments", "active_storage_blobs", column: "blob_id"
+  add_foreign_key "active_storage_variant_records", "active_storage_blobs", column: "blob_id"
+  add_foreign_key "activities", "lessons"
+  add_foreign_key "answers", "polls"
+  add_foreign_key "answers", "seats"
+  add_foreign_key "attempts", "activities"
+  add_foreign_key "attempts", "seats"
+  add_foreign_key "items", "activities"
+  add_foreign_key "items", "pages"
+  add_foreign_key "items", "pictures"
+  add_foreign_key "lessons", "teachers"
+  add_foreign_key "operations", "operations", column: "undoes_id"
+  add_foreign_key "operations", "pages"
+  add_foreign_key "operations", "takes"
+  add_foreign_key "pages", "lessons"
+  add_foreign_key "pictures", "teachers"
+  add_foreign_key "polls", "pages"
+  add_foreign_key "polls", "sittings"
+  add_foreign_key "seats", "sittings"
+  add_foreign_key "shares", "lessons"
+  add_foreign_key "sittings", "lessons"
+  add_foreign_key "sittings", "pages"
+  add_foreign_key "takes", "lessons"
+  add_foreign_key "takes", "pages"
+  add_foreign_key "voice_pieces", "takes"
+end

@@ -1,0 +1,34 @@
+#!/usr/bin/env node
+// Copies the few files of npm packages that Usher serves into vendor/npm (never committed), and makes
+// one sprite of the icons in use. Run by script/setup after `npm ci`.
+import { copyFileSync, mkdirSync, readFileSync, writeFileSync, rmSync } from "node:fs"
+import { dirname, join } from "node:path"
+import { fileURLToPath } from "node:url"
+
+const root = join(dirname(fileURLToPath(import.meta.url)), "..")
+const from = join(root, "node_modules")
+const to = join(root, "vendor/npm")
+
+const files = {
+  "alpine-csp.js": "@alpinejs/csp/dist/module.esm.min.js",
+  "atkinson.woff2": "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2",
+  "atkinson-ext.woff2": "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-wght-normal.woff2",
+  "atkinson-italic.woff2": "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-italic.woff2",
+  "bricolage.woff2": "@fontsource-variable/bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2"
+}
+
+rmSync(to, { recursive: true, force: true })
+mkdirSync(to, { recursive: true })
+for (const [name, source] of Object.entries(files)) copyFileSync(join(from, source), join(to, name))
+
+// htmx ships its small build as a classic script only; one export line makes it a module.
+writeFileSync(join(to, "htmx.esm.js"), readFileSync(join(from, "htmx.org/dist/htmx.min.js"), "utf8") + "\nexport default htmx\n")
+
+const icons = readFileSync(join(root, "config/icons.txt"), "utf8").split("\n").map(line => line.trim()).filter(line => line && !line.startsWith("#"))
+const symbols = icons.map(name => {
+  const svg = readFileSync(join(from, "lucide-static/icons", `${name}.svg`), "utf8")
+  const body = svg.replace(/^[\s\S]*?<svg[^>]*>/, "").replace(/<\/svg>\s*$/, "").replace(/\s+/g, " ").trim()
+  return `<symbol id="${name}" viewBox="0 0 24 24" fill="none" stroke="currentColor" stroke-width="2" stroke-linecap="round" stroke-linejoin="round">${body}</symbol>`
+})
+writeFileSync(join(to, "icons.svg"), `<svg xmlns="http://www.w3.org/2000/svg">${symbols.join("")}</svg>\n`)
+console.log(`vendor/npm: ${Object.keys(files).length + 1} files, ${icons.length} icons`)
