@@ -7,7 +7,7 @@ class PollsController < ApplicationController
   def show = nil
 
   def update
-    @poll.update!(revealed: params[:revealed] == "1") if params.key?(:revealed)
+    @poll.reveal(params[:revealed] == "1") if params.key?(:revealed)
     @poll.close if params[:closed] == "1"
     render :show
   end

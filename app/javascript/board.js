@@ -7,7 +7,7 @@ import { send } from "shared/net"
 import { Feed } from "shared/feed"
 import { PageView } from "shared/page_view"
 import { WetInk } from "shared/ink"
-import { Camera } from "board/camera"
+import { Camera, PAGE } from "board/camera"
 import { Outbox } from "board/outbox"
 import { Contacts } from "board/contacts"
 import { Choice } from "board/choice"
@@ -206,7 +206,8 @@ class Board {
   }
 
   looked() {
-    Object.assign(this.store, { fitted: this.camera.fitted, zoom: `${Math.round(this.camera.view.scale * 100)} %` })
+    const right = this.camera.toScreen(PAGE.width, 0)[0]
+    Object.assign(this.store, { fitted: this.camera.fitted, wings: this.stage.clientWidth - right > 138, zoom: `${Math.round(this.camera.view.scale * 100)} %` })
     this.wet.redraw()
     this.leave()
   }

@@ -20,6 +20,12 @@ class Poll < ApplicationRecord
   def tally = Usher::Polls::Tally.new(choices, answers.pluck(:choice))
   def closed? = closed_at.present?
 
+  # Whether the class's answers are shown, on the wall too.
+  def reveal(shown)
+    update!(revealed: shown)
+    sitting.lesson.board_feed.publish(roll: true)
+  end
+
   def close
     update!(closed_at: Time.current)
     tell_devices

@@ -36,7 +36,7 @@ class Sitting < ApplicationRecord
 
   def shut
     update!(shut_at: Time.current)
-    polls.asking.each(&:close)
+    polls.asking.update_all(closed_at: Time.current)
     lesson.device_feed.publish(shut: true)
   end
 

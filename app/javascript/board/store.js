@@ -7,7 +7,7 @@ let board
 export const boardStore = () => ({
   tool: "arrange", shape: "rectangle", kept: "kept", waiting: 0, bringing: null,
   pen: { colour: "#231a1e", breadth: 6, fill: null, card: "#f7dfa6", size: 40 },
-  undo: false, redo: false, fitted: true, zoom: "", page: 0, number: 1, pages: 1, minutes: 5, paper: "plain", nextWords: "",
+  undo: false, redo: false, fitted: true, wings: false, zoom: "", page: 0, number: 1, pages: 1, minutes: 5, paper: "plain", nextWords: "",
   doors: false, here: 0, code: "", recording: null, takeClock: "",
   pageClock: "", pageShare: 0, over: false, lessonClock: "",
 

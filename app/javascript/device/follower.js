@@ -64,7 +64,7 @@ export class Follower {
     document.getElementById("page-place").innerHTML = await response.text()
     const was = this.page
     this.look()
-    if (was !== this.page) document.getElementById("player-place").replaceChildren()
+    if (was !== this.page) this.playing(false)
     this.poll()
     return JSON.parse(this.place.dataset.mark)
   }
@@ -86,10 +86,19 @@ export class Follower {
     }))
   }
 
+  // One thing at a time: while an activity is open the page waits behind it.
+  playing(on) {
+    document.getElementById("play").hidden = !on
+    this.device.toggleAttribute("data-playing", on)
+    if (!on) document.getElementById("player-place").replaceChildren()
+    window.scrollTo(0, 0)
+  }
+
   press(event) {
+    if (event.target.closest("[data-back]")) return this.playing(false)
     const activity = event.target.closest("[data-play]")?.dataset.play ?? event.target.closest("[data-item][data-activity]")?.dataset.activity
     if (!activity) return
     window.htmx.ajax("POST", `/activities/${activity}/attempts?as=seat`, { target: "#player-place", swap: "innerHTML" })
-      .then(() => document.getElementById("player-place").scrollIntoView({ behavior: "smooth" }))
+    this.playing(true)
   }
 }

@@ -1,0 +1,29 @@
+require "capybara"
+require "selenium-webdriver"
+
+# Debian's Chromium, as tests, benches and screenshots drive it: nothing is looked for outside.
+module Chromium
+  FLAGS = %w[--headless=new --no-sandbox --disable-dev-shm-usage --disable-quic --disable-sync --disable-background-networking --no-first-run
+             --disable-component-update --use-fake-device-for-media-stream --use-fake-ui-for-media-stream
+             --use-angle=swiftshader --enable-unsafe-swiftshader --autoplay-policy=no-user-gesture-required --hide-scrollbars].freeze
+
+  module_function
+
+  # Registers a Capybara driver by this name. width and height in CSS pixels.
+  def register(name, width: 1280, height: 800, touch: false)
+    Capybara.register_driver(name) do |app|
+      options = Selenium::WebDriver::Options.chrome(binary: "/usr/bin/chromium", args: [ *FLAGS, "--window-size=#{width},#{height + 150}" ])
+      options.add_option("goog:loggingPrefs", { browser: "ALL" })
+      service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
+      Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: service).tap { |driver| size(driver, width, height, touch: touch) }
+    end
+  end
+
+  # The viewport, exactly.
+  def size(driver, width, height, touch: false)
+    cdp(driver, "Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: false)
+    cdp(driver, "Emulation.setTouchEmulationEnabled", enabled: touch, maxTouchPoints: 5)
+  end
+
+  def cdp(driver, command, **parameters) = driver.browser.execute_cdp(command, **parameters)
+end
