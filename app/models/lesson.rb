@@ -3,11 +3,12 @@ class Lesson < ApplicationRecord
 
   belongs_to :teacher
   has_many :pages, -> { kept.order(:position, :id) }, inverse_of: :lesson
-  has_many :all_pages, class_name: "Page", dependent: :destroy
-  has_many :activities, dependent: :destroy
+  # In the order in which they can be deleted: sittings, takes and items point at pages and activities.
   has_many :sittings, dependent: :destroy
   has_many :takes, dependent: :destroy
   has_many :shares, dependent: :destroy
+  has_many :all_pages, class_name: "Page", dependent: :destroy
+  has_many :activities, dependent: :destroy
 
   normalizes :title, :subject, :year, with: ->(text) { text.squish }
   validates :title, presence: { message: "A lesson needs a title." }, length: { maximum: 120, message: "A title has at most 120 characters." }

@@ -4,6 +4,8 @@ class Page < ApplicationRecord
   belongs_to :lesson
   has_many :items, -> { order(:z, :key) }, inverse_of: :page, dependent: :delete_all
   has_many :operations, dependent: :delete_all
+  has_many :sittings, dependent: :restrict_with_exception
+  has_many :takes, dependent: :restrict_with_exception
 
   # What the core calls the page's style.
   def style = slice(*Usher::Page::Style::DEFAULTS.keys)

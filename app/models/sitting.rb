@@ -2,8 +2,8 @@
 class Sitting < ApplicationRecord
   belongs_to :lesson
   belongs_to :page
-  has_many :seats, dependent: :destroy
   has_many :polls, dependent: :destroy
+  has_many :seats, dependent: :destroy
 
   scope :open, -> { where(shut_at: nil) }
 

@@ -6,7 +6,7 @@ Rails.application.configure do
   config.action_controller.allow_forgery_protection = false
   config.action_controller.raise_on_missing_callback_actions = true
   config.active_storage.service = :test
-  config.active_job.queue_adapter = :async
+  config.active_job.queue_adapter = :test
   config.active_support.deprecation = :raise
   config.action_cable.disable_request_forgery_protection = true
 end

@@ -15,7 +15,7 @@ module ActivityContent
   def parsed_content
     raw = params[:content].to_s
     raise Usher::Invalid, "That activity is too large." if raw.bytesize > 100_000
-    JSON.parse(raw, max_nesting: 10)
+    JSON.parse(raw, max_nesting: 10).then { |content| content.is_a?(Hash) ? content : {} }
   rescue JSON::ParserError
     {}
   end

@@ -5,6 +5,8 @@ class Pages::OperationsController < Pages::BaseController
   MAX = 50
   LARGEST = 8.megabytes
 
+  before_action :page # whose page it is comes before what was sent
+
   def create
     render json: { **perform_all(sent), can: { undo: page.undoable(teacher).present?, redo: page.redoable(teacher).present? } }
   end

@@ -14,7 +14,7 @@ class Picture::Intake
     raise Usher::Invalid, "Choose a picture first." unless upload.respond_to?(:read) && upload.respond_to?(:size)
     raise Usher::Invalid, "That file is larger than #{MAX_BYTES / 1.megabyte} MB. Nothing was changed." if upload.size > MAX_BYTES
     @bytes = upload.read.to_s.b
-    @name = File.basename(upload.try(:original_filename).to_s).scrub("").gsub(/[[:cntrl:]\u200e\u200f\u202a-\u202e\u2066-\u2069]/, "").presence || "picture"
+    @name = plain(upload.try(:original_filename).to_s)
   end
 
   def picture_attributes
@@ -26,6 +26,9 @@ class Picture::Intake
   end
 
   private
+
+  # A file's name without folders and without what hides or turns letters round.
+  def plain(name) = name.scrub("").gsub(/[[:cntrl:]\u200e\u200f\u202a-\u202e\u2066-\u2069]/, "").split(%r{[/\\]}).last.presence || "picture"
 
   def drawing
     clean = Usher::Formats::Svg::Reader.read(@bytes)

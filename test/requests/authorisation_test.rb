@@ -1,0 +1,135 @@
+require "test_helper"
+
+# Every route, asked by everybody. A route that is not listed here fails the test.
+class AuthorisationTest < ActionDispatch::IntegrationTest
+  EVERYBODY = %i[other student stranger nobody owner].freeze
+  TEACHER = %i[owner].freeze
+  CLASS = %i[owner student].freeze
+
+  # "VERB path" => who may; the rest must get nothing (401, 404, or the way to a door).
+  ROUTES = {
+    "GET /" => %i[owner other], "GET /session/new" => EVERYBODY, "POST /session" => EVERYBODY, "DELETE /session" => EVERYBODY,
+    "GET /teacher/new" => EVERYBODY, "POST /teacher" => EVERYBODY,
+    "GET /lessons" => %i[owner other], "POST /lessons" => %i[owner other],
+    "GET /lessons/:id" => TEACHER, "PATCH /lessons/:id" => TEACHER, "PUT /lessons/:id" => TEACHER, "DELETE /lessons/:id" => TEACHER,
+    "POST /lessons/:lesson_id/copy" => TEACHER, "POST /lessons/:lesson_id/return" => [], "GET /lessons/:lesson_id/teach" => TEACHER,
+    "PATCH /lessons/:lesson_id/place" => TEACHER, "PUT /lessons/:lesson_id/place" => TEACHER, "GET /lessons/:lesson_id/feed" => TEACHER,
+    "GET /lessons/:lesson_id/sitting" => TEACHER, "POST /lessons/:lesson_id/sitting" => TEACHER, "DELETE /lessons/:lesson_id/sitting" => TEACHER,
+    "GET /lessons/:lesson_id/roll" => TEACHER, "GET /lessons/:lesson_id/share" => TEACHER, "POST /lessons/:lesson_id/share" => TEACHER,
+    "DELETE /lessons/:lesson_id/share" => TEACHER, "GET /lessons/:lesson_id/running_order" => TEACHER, "POST /lessons/:lesson_id/pages" => TEACHER,
+    "POST /lessons/:lesson_id/polls" => TEACHER, "GET /lessons/:lesson_id/activities/new" => TEACHER, "POST /lessons/:lesson_id/activities" => TEACHER,
+    "POST /lessons/:lesson_id/takes" => TEACHER, "GET /bin" => %i[owner other],
+    "GET /pages/:id" => TEACHER, "DELETE /pages/:id" => TEACHER, "POST /pages/:page_id/copy" => TEACHER, "POST /pages/:page_id/return" => [],
+    "POST /pages/:page_id/undo" => TEACHER, "POST /pages/:page_id/redo" => TEACHER, "PATCH /pages/:page_id/position" => TEACHER,
+    "PUT /pages/:page_id/position" => TEACHER, "GET /pages/:page_id/thumbnail" => TEACHER, "POST /pages/:page_id/operations" => TEACHER,
+    "POST /pictures" => %i[owner other], "GET /pictures/:id" => CLASS,
+    "GET /activities/:id/edit" => TEACHER, "PATCH /activities/:id" => TEACHER, "PUT /activities/:id" => TEACHER,
+    "GET /activities/:activity_id/look" => TEACHER, "POST /activities/:activity_id/placing" => TEACHER, "POST /activities/:activity_id/attempts" => CLASS,
+    "GET /attempts/:id" => CLASS, "POST /attempts/:attempt_id/moves" => CLASS,
+    "GET /polls/:id" => TEACHER, "PATCH /polls/:id" => TEACHER, "PUT /polls/:id" => TEACHER,
+    "GET /takes" => %i[owner other], "GET /takes/:id" => TEACHER, "PATCH /takes/:id" => TEACHER, "PUT /takes/:id" => TEACHER, "DELETE /takes/:id" => TEACHER,
+    "POST /takes/:take_id/voice_pieces" => TEACHER, "POST /takes/:take_id/stop" => TEACHER, "GET /takes/:take_id/reel" => TEACHER, "GET /takes/:take_id/voice" => TEACHER,
+    "GET /join(/:code)" => EVERYBODY, "POST /seat" => EVERYBODY, "GET /seat" => %i[student stranger], "DELETE /seat" => EVERYBODY,
+    "GET /seat/page" => %i[student stranger], "GET /seat/feed" => %i[student stranger], "GET /seat/poll" => %i[student stranger], "POST /seat/answer" => %i[student],
+    "GET /s/:token" => EVERYBODY, "GET /s/:token/lesson.pdf" => EVERYBODY, "GET /up" => EVERYBODY, "* /:code" => EVERYBODY
+  }.freeze
+
+  setup do
+    @owner, @other = teacher("Maren"), teacher("Ivo")
+    @lesson = lesson(@owner, pages: 2)
+    @page = @lesson.pages.first
+    @sitting, @elsewhere = sit(@lesson), sit(lesson(@other))
+    @picture, @activity = picture_of(@owner), activity(@lesson)
+    lay(@page, { "kind" => "picture", "id" => fresh, "x" => 0, "y" => 0, "width" => 40, "height" => 30, "picture" => @picture.id })
+    card_on(@page, @activity)
+    @poll = Poll.ask(@sitting, 3)
+    @share = @lesson.shares.create!
+    @take = Take.start(@lesson, @page)
+    @take.update!(state: "ready")
+    @take.reel.attach(io: StringIO.new("{}"), filename: "reel.json")
+    @take.voice.attach(io: StringIO.new("voice"), filename: "voice.webm", content_type: "audio/webm", identify: false)
+    @seat = seat(@sitting)
+    @attempt = @activity.deal(seat: @seat)
+  end
+
+  ROUTES.each do |route, allowed|
+    define_method("test_#{route} is for #{allowed.any? ? allowed.join(', ') : 'nobody here'}") do
+      EVERYBODY.each do |who|
+        reset!
+        become(who)
+        ask(route)
+        if allowed.include?(who)
+          assert_not_includes [ 401, 403, 404, 410, 500 ], response.status, "#{who} may #{route}"
+          assert_not_equal new_session_url, response.location, "#{who} may #{route}" unless route.include?("session")
+        else
+          assert refused?, "#{who} must not #{route}, got #{response.status} #{response.body[0, 200]}"
+        end
+      end
+    end
+  end
+
+  test "every route of the app is in the list" do
+    known = Rails.application.routes.routes.reject(&:internal).map do |route|
+      "#{route.verb.presence || '*'} #{route.path.spec.to_s.delete_suffix('(.:format)')}"
+    end
+    assert_equal known.reject { |route| route.start_with?("GET /assets", "* /cable") }.uniq.sort, ROUTES.keys.sort
+  end
+
+  test "what lies in the bin can be fetched back by its owner alone" do
+    @lesson.pages.last.bin
+    binned = @lesson.all_pages.binned.first
+    gone = lesson(@owner).tap(&:bin)
+    sign_in @other
+    post page_return_path(binned)
+    assert_response :not_found
+    post lesson_return_path(gone)
+    assert_response :not_found
+    sign_in @owner
+    post page_return_path(binned)
+    assert_response :success
+    post lesson_return_path(gone)
+    assert_redirected_to root_path
+    assert_not gone.reload.binned?
+  end
+
+  private
+
+  def become(who)
+    case who
+    when :owner then sign_in(@owner)
+    when :other then sign_in(@other)
+    when :student then take_seat(@seat)
+    when :stranger then take_seat(@stranger ||= seat(@elsewhere, "Rowan"))
+    end
+  end
+
+  # The cookie that coming in leaves behind, for a seat that is there already.
+  def take_seat(seat)
+    jar = ActionDispatch::Request.new(Rails.application.env_config.deep_dup).cookie_jar
+    jar.signed[:seat] = seat.token
+    cookies[:seat] = jar[:seat]
+  end
+
+  def ask(route)
+    verb, path = route.split(" ")
+    path = path.sub("(/:code)", "").sub(":code", "422").sub(":token", @share.token).gsub(/:(\w+)/) { id_for(path, Regexp.last_match(1)) }
+    verb = "GET" if verb == "*"
+    json = path.match?(%r{/(operations|undo|redo|stop|reel|place|position|pages|copy|feed)\z}) && path.exclude?("lessons/#{@lesson.id}/copy")
+    send(verb.downcase, path, params: params_for(path), headers: json ? { "Accept" => "application/json" } : {})
+  end
+
+  def id_for(path, name)
+    { "lessons" => @lesson, "pages" => @page, "pictures" => @picture, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take }
+      .find { |part, _| path.start_with?("/#{part}/:#{name}") }.last.id.to_s
+  end
+
+  def params_for(path)
+    { lesson: { title: "Ebb" }, take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, title: "Ebb", content: SORT.to_json,
+      poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, file: (upload(svg) if path == "/pictures") }.compact
+  end
+
+  def refused?
+    return true if [ 401, 404, 410 ].include?(response.status)
+    response.redirect? && [ new_session_url, join_url ].include?(response.location)
+  end
+end

@@ -1,0 +1,61 @@
+require "test_helper"
+
+class PicturesTest < ActionDispatch::IntegrationTest
+  setup { sign_in(@owner = teacher) }
+
+  test "pictures are known by their content, not their name" do
+    bring(png, "notes.txt")
+    assert_response :success
+    assert_equal [ 8.0, 6.0 ], answer.values_at("width", "height")
+    get picture_path(answer["picture"])
+    assert_equal "image/jpeg", response.media_type
+    assert_equal "default-src 'none'; sandbox", response.headers["Content-Security-Policy"]
+    assert_equal "nosniff", response.headers["X-Content-Type-Options"]
+  end
+
+  test "large photos are made smaller and lose their notes, clear ones stay clear" do
+    photo = Vips::Image.black(4000, 2000, bands: 3).copy.mutate { |image| image.set_type!(GObject::GSTR_TYPE, "exif-ifd0-Make", "Secret camera") }
+    bring(photo.jpegsave_buffer, "cliff.jpg")
+    assert_equal [ 2400.0, 1200.0 ], answer.values_at("width", "height")
+    assert_not_includes Picture.last.file.download, "Secret"
+    bring(Vips::Image.black(9, 9, bands: 4).copy(interpretation: :srgb).pngsave_buffer)
+    assert_equal "image/png", Picture.last.content_type
+  end
+
+  test "drawings are cleaned" do
+    bring('<svg xmlns="http://www.w3.org/2000/svg" width="40" height="30"><script>alert(1)</script><rect onclick="x()" width="9" height="9"/></svg>')
+    assert_response :success
+    assert_no_match(/script|onclick/, Picture.last.file.download)
+  end
+
+  test "what is no picture is refused in a sentence" do
+    bomb = '<!DOCTYPE svg [<!ENTITY a "aa">]><svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1 1">&a;</svg>'
+    { "plain words" => /not a picture/, "%PDF-1.4 x" => /not a picture/, "<html><script>1</script></html>" => /not a picture/, bomb => /entities/,
+      png[0, 40] => /broken|not a picture/, "\x89PNG\r\n\x1a\n<svg onload=x>" => /broken/, "" => /not a picture/,
+      Vips::Image.black(9000, 9000).pngsave_buffer => /too many pixels/ }.each do |bytes, words|
+      bring(bytes)
+      assert_response :unprocessable_entity, bytes[0, 20].inspect
+      assert_match words, answer["error"]
+    end
+    post pictures_path, params: { file: "text" }, headers: { "Accept" => "application/json" }
+    assert_response :unprocessable_entity
+    assert_equal 0, Picture.count
+  end
+
+  test "a file that is too large is refused by its size" do
+    bring("x" * (Picture::Intake::MAX_BYTES + 1))
+    assert_match(/larger than 20 MB/, answer["error"])
+  end
+
+  test "names lose what could mislead" do
+    bring(svg, "../\u202Egpj.exe\u0000.svg")
+    assert_response :success
+    assert_no_match(%r{[/\u202e\u0000]}, Picture.last.name)
+  end
+
+  private
+
+  def bring(bytes, name = "boat.svg")
+    post pictures_path, params: { file: upload(bytes, name) }, headers: { "Accept" => "application/json" }
+  end
+end

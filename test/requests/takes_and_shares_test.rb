@@ -1,0 +1,140 @@
+require "test_helper"
+
+class TakesAndSharesTest < ActionDispatch::IntegrationTest
+  include ActiveJob::TestHelper
+
+  setup do
+    @owner = teacher
+    @lesson = lesson(@owner, pages: 2)
+    @first, @second = @lesson.pages.to_a
+    sign_in @owner
+  end
+
+  test "a take plays from how the page was, with every operation at its moment" do
+    lay(@first, note("before"))
+    post lesson_takes_path(@lesson), params: { page: @first.id }, as: :json
+    take = Take.find(answer["take"])
+    stroke = { kind: "ink", id: "s", points: [ [ 10, 10, nil, 0 ], [ 50, 50, nil, 400 ] ] }
+    record(take, @first, 1200, { verb: "put", items: [ stroke ] })
+    record(take, @first, 1900, { verb: "remove", ids: [ "before" ] })
+    record(take, @second, 3000, { verb: "turn" })
+    record(take, @second, 3500, { verb: "put", items: [ note("on-two") ] })
+    lay(@first, note("after"))
+    perform_enqueued_jobs { post take_stop_path(take), params: { ms: 5000 }, as: :json }
+    assert_equal take_path(take), answer["at"]
+    get take_reel_path(take)
+    assert_equal [ @first.id, 5000, [ 1200, 1900, 3000, 3500 ] ], [ answer["opening"], answer["length"], answer["events"].map { |event| event["at"] } ]
+    assert_equal [ "before" ], answer["pages"][@first.id.to_s]["items"].map { |item| item["id"] }
+    assert_equal 400, answer["events"].first["put"].first["ink"]["points"].last.last
+    assert_equal [ 0, 3000 ], answer["chapters"].map { |chapter| chapter["at"] }
+  end
+
+  test "the voice is joined from its pieces, each kept once, and served in byte ranges" do
+    take = Take.start(@lesson, @first)
+    pieces_of_speech.each_with_index { |piece, number| 2.times { voice(take, number, piece) } }
+    assert_response :created
+    perform_enqueued_jobs { post take_stop_path(take), params: { ms: 2000 }, as: :json }
+    assert take.reload.ready?, take.state
+    assert_empty take.voice_pieces
+    get take_voice_path(take), headers: { "Range" => "bytes=0-99" }
+    assert_response :partial_content
+    assert_equal 100, response.body.bytesize
+    seconds = take.voice.open { |file| `ffprobe -v error -show_entries format=duration -of csv=p=0 #{file.path}`.to_f }
+    assert_in_delta 2, seconds, 0.2
+  end
+
+  test "pieces and stops that are not right are refused" do
+    take = Take.start(@lesson, @first)
+    voice(take, "x", "a")
+    assert_response :unprocessable_entity
+    voice(take, 0, "")
+    assert_response :unprocessable_entity
+    voice(take, 0, "a" * (Take::Voice::LARGEST_PIECE + 1))
+    assert_response :unprocessable_entity
+    post take_stop_path(take), params: { ms: -1 }, as: :json
+    assert_response :unprocessable_entity
+    assert take.reload.recording?
+    get take_reel_path(take)
+    assert_response :not_found
+    post take_stop_path(take), params: { ms: 10 }, as: :json
+    post take_stop_path(take), params: { ms: 10 }, as: :json
+    assert_match(/stopped/, answer["error"])
+    voice(take, 1, "late")
+    assert_response :unprocessable_entity
+  end
+
+  test "a broken voice makes the take fail in words, and loses nothing" do
+    take = Take.start(@lesson, @first)
+    take.keep_piece(0, "this is not sound")
+    take.update!(state: "making")
+    assert_raises(RuntimeError) { take.make }
+    assert take.reload.failed?
+    assert_equal 1, take.voice_pieces.count
+    get take_path(take)
+    assert_select ".said-wrong", /could not be made ready/
+  end
+
+  test "an operation cannot be written into somebody else's take" do
+    theirs = Take.start(lesson(teacher("Ivo")), Page.last)
+    record(theirs, @first, 10, { verb: "put", items: [ note ] })
+    assert_response :success
+    assert_nil Operation.last.take
+  end
+
+  test "a lesson is private until shared, readable by link, and private again" do
+    lay(@first, note("n", text: "Spring tide"), note("w", text: "Secret", x: 1800))
+    post lesson_share_path(@lesson)
+    2.times { post lesson_share_path(@lesson) }
+    token = @lesson.shares.sole.token
+    assert_select "input[readonly][value$='/s/#{token}']"
+    reset!
+    get shared_path(token)
+    assert_select "h1", "Tides"
+    get shared_pdf_path(token)
+    assert_equal "application/pdf", response.media_type
+    text, = Open3.capture2("pdftotext", "-", "-", stdin_data: response.body, binmode: true)
+    assert_includes text, "Spring tide"
+    assert_not_includes text, "Secret"
+    sign_in @owner
+    delete lesson_share_path(@lesson)
+    reset!
+    [ shared_path(token), shared_pdf_path(token), shared_path("x" * 32) ].each do |path|
+      get path
+      assert_response :not_found
+      assert_select "h1", "This lesson is not shared"
+    end
+  end
+
+  test "a shared lesson in the bin is not readable" do
+    token = @lesson.shares.create!.token
+    @lesson.bin
+    get shared_pdf_path(token)
+    assert_response :not_found
+  end
+
+  test "the PDF follows the lesson" do
+    share = @lesson.shares.create!
+    before = share.pdf
+    assert_equal before, share.pdf
+    lay(@first, note("n", text: "Neap"))
+    text, = Open3.capture2("pdftotext", "-", "-", stdin_data: Share.find(share.id).pdf, binmode: true)
+    assert_includes text, "Neap"
+  end
+
+  private
+
+  def record(take, page, ms, operation)
+    post page_operations_path(page), params: { operations: [ { id: fresh, operation: operation, take: take.id, ms: ms } ] }.to_json, headers: { "Content-Type" => "application/json", "Accept" => "application/json" }
+    assert_nil answer["refused"]
+  end
+
+  def voice(take, number, sound)
+    post take_voice_pieces_path(take, number: number), params: sound, headers: { "Content-Type" => "application/octet-stream", "Accept" => "application/json" }
+  end
+
+  # Two seconds of a tone as a browser would send them: WebM without a length, cut anywhere.
+  def pieces_of_speech
+    sound, = Open3.capture2("ffmpeg", "-loglevel", "error", "-f", "lavfi", "-i", "sine=frequency=440:duration=2", "-c:a", "libopus", "-f", "webm", "-live", "1", "pipe:1", binmode: true)
+    sound.scan(/.{1,4000}/mn)
+  end
+end

@@ -1,0 +1,15 @@
+ENV["RAILS_ENV"] ||= "test"
+require_relative "../config/environment"
+require "rails/test_help"
+require_relative "world"
+
+class ActiveSupport::TestCase
+  include World
+
+  parallelize(workers: 2, threshold: 40) unless ENV["USHER_SERIAL"]
+  setup { Rails.cache.clear }
+end
+
+class ActionDispatch::IntegrationTest
+  include World::Doors
+end
