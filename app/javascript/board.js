@@ -28,7 +28,7 @@ import "players/registry"
 class Board {
   constructor(element, store) {
     const { lesson, page, mode, pages, view, mark, can } = JSON.parse(element.dataset.board)
-    Object.assign(this, { element, store, lesson, page, mode, pages, tools })
+    Object.assign(this, { element, store, lesson, page, mode, pages, tools, heading: page })
     this.stage = document.getElementById("stage")
     const svg = document.getElementById("page-view")
     this.view = new PageView(svg)
@@ -168,18 +168,19 @@ class Board {
   }
 
   async turnTo(page) {
-    if (page === this.page) return
+    if (page === this.heading) return
+    this.heading = page
     this.contacts.cancelAll()
     this.editor.close()
     this.choice.only()
-    const was = this.page
     let fresh
     try {
       fresh = await send("GET", `/pages/${page}`)
     } catch (error) {
-      this.page = was
+      if (this.heading === page) this.heading = this.page
       return say(error.message)
     }
+    if (this.heading !== page) return // turned on meanwhile
     this.page = page
     this.wet.clear()
     this.held.forEach(element => element.remove())
@@ -196,8 +197,14 @@ class Board {
     this.announce(`Page ${this.number} of ${this.pages.length}`)
   }
 
-  next() { return this.number < this.pages.length ? this.turnTo(this.pages[this.number].id) : say("That was the last page.") }
-  previous() { return this.number > 1 ? this.turnTo(this.pages[this.number - 2].id) : say("This is the first page.") }
+  // From where the last turn is heading, so that quick presses are all counted.
+  next() { return this.turnBy(1, "That was the last page.") }
+  previous() { return this.turnBy(-1, "This is the first page.") }
+
+  turnBy(step, words) {
+    const page = this.pages[this.pages.findIndex(({ id }) => id === this.heading) + step]
+    return page ? this.turnTo(page.id) : say(words)
+  }
 
   count() {
     const planned = this.pages.find(({ id }) => id === this.page) ?? {}

@@ -9,6 +9,7 @@ const LARGEST = [900, 640]
 
 export function bringIn(board) {
   const chooser = document.getElementById("bring-in")
+  document.querySelector("[data-bring-in]")?.addEventListener("click", () => chooser.click())
   chooser?.addEventListener("change", () => { take(board, [...chooser.files]); chooser.value = "" })
   board.stage.addEventListener("dragover", event => { event.preventDefault(); board.stage.classList.add("dropping") })
   board.stage.addEventListener("dragleave", () => board.stage.classList.remove("dropping"))

@@ -22,6 +22,7 @@ export class Contacts {
     if (event.target.closest("[data-over-stage]")) return
     if (event.button > 1) return
     const { board } = this
+    const typing = board.editor.open // the focus that follows ends it
     board.stage.setPointerCapture(event.pointerId)
     board.stage.focus({ preventScroll: true })
     event.preventDefault()
@@ -29,7 +30,7 @@ export class Contacts {
     if (this.fingers.size === 2 && !board.tool.writes) return this.pinch()
     const tool = this.space || event.button === 1 ? board.tools.hand : board.tool
     const contact = { id: event.pointerId, type: event.pointerType, tool, at: [event.clientX, event.clientY], from: [event.clientX, event.clientY],
-      page: board.camera.toPage(event.clientX, event.clientY), origin: board.camera.toPage(event.clientX, event.clientY), shift: event.shiftKey, event }
+      page: board.camera.toPage(event.clientX, event.clientY), origin: board.camera.toPage(event.clientX, event.clientY), shift: event.shiftKey, typing, event }
     this.contacts.set(event.pointerId, contact)
     tool.down?.(contact, board)
   }

@@ -14,9 +14,6 @@ export function startDialogs(board) {
     if (event.target.tagName === "DIALOG") event.target.close()
   })
   document.getElementById("player").addEventListener("close", () => document.getElementById("player-body").replaceChildren())
-  document.addEventListener("keydown", event => {
-    if (event.key === "Enter" && event.target.matches("label.tool")) event.target.click()
-  })
 }
 
 // What is still on its way is kept before the board is left.

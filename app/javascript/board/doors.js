@@ -4,7 +4,13 @@ const SLOWLY = 400 // ms between two looks
 export class Doors {
   constructor(board) { this.board = board }
 
-  show() { window.htmx.ajax("GET", `/lessons/${this.board.lesson}/sitting?page=${this.board.page}`, { target: "#doors-body", swap: "innerHTML" }); document.getElementById("doors")?.showModal() }
+  // Opened again, the sheet is as it was left, and its parts are looked at anew.
+  show() {
+    const sheet = document.getElementById("doors")
+    if (sheet.querySelector(".doors")) this.look()
+    else window.htmx.ajax("GET", `/lessons/${this.board.lesson}/sitting?page=${this.board.page}`, { target: "#doors-body", swap: "innerHTML" })
+    sheet.showModal()
+  }
 
   // Something changed in the room; many changes at once are one look.
   changed() {

@@ -16,9 +16,10 @@ export class Feed {
   constructor({ identifier, mark, missed, heard, afresh, connected = () => {}, rejected = () => {} }) {
     Object.assign(this, { mark, missed, heard, afresh })
     this.waiting = new Map()
+    this.count = 0
     this.subscription = cable().subscriptions.create(identifier, {
       received: message => this.receive(message),
-      connected: () => connected(true),
+      connected: () => { this.count = 0; this.perform("mark"); connected(true) },
       disconnected: () => connected(false),
       rejected
     })
@@ -30,6 +31,7 @@ export class Feed {
     if (message.fresh) return this.start()
     if (message.mark) return this.compare(message.mark)
     if (!("n" in message)) return
+    if (++this.count % SEEN_EVERY === 0) this.perform("seen", { count: this.count })
     if (message.from !== this.mark.from) return this.start()
     if (message.n <= this.mark.n) return
     this.waiting.set(message.n, message)
@@ -43,7 +45,6 @@ export class Feed {
       this.waiting.delete(message.n)
       this.mark = { from: message.from, n: message.n }
       this.heard(message)
-      if (message.n % SEEN_EVERY === 0) this.perform("seen", { n: message.n })
     }
   }
 
@@ -70,7 +71,6 @@ export class Feed {
       const mark = await this.afresh()
       if (mark) this.mark = mark
       for (const n of this.waiting.keys()) if (n <= this.mark.n) this.waiting.delete(n)
-      this.perform("seen", { n: this.mark.n })
     } finally {
       this.starting = false
     }

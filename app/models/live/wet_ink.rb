@@ -12,7 +12,7 @@ class Live::WetInk
       page: Usher::Types::Number.new(1..2**53, digits: 0).call(data["page"]),
       id: Usher::Types::Id.new.call(data["id"]),
       colour: Usher::Types::Colour.new.call(data["colour"]),
-      breadth: Usher::Types::Number.new(Usher::Items::Ink::BROAD).call(data["breadth"]),
+      breadth: Usher::Types::Number.new(Usher::Ink::BREADTHS).call(data["breadth"]),
       start: Usher::Types::Number.new(0..Usher::Types::Points::MAX, digits: 0).call(data["start"]),
       points: POINTS.call(data["points"])
     }

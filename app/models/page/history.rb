@@ -4,7 +4,7 @@ module Page::History
   # Takes back the person's latest step on this page. nil when there is none.
   def undo(by:, id:, during: {})
     transaction do
-      lock!
+      reload(lock: true)
       known = known(id) and next known
       step = undoable(by) or next
       perform(step.inverse, id: id, by: by, during: during, undoes: step).tap { step.update!(undone: true) }
@@ -14,7 +14,7 @@ module Page::History
   # Makes the person's latest undone step again. nil when there is none.
   def redo(by:, id:, during: {})
     transaction do
-      lock!
+      reload(lock: true)
       known = known(id) and next known
       step = redoable(by) or next
       perform(again(step), id: id, by: by, during: during, undoes: step).tap { step.update!(undone: false) }

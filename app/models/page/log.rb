@@ -8,7 +8,7 @@ module Page::Log
   def perform(operation, id:, by:, during: {}, undoes: nil)
     key = Usher::Types::Id.new.call(id)
     patch = transaction do
-      lock!
+      reload(lock: true)
       known = known(key) and next known
       write(Usher::Page::Operation.build(operation), key, by, during, undoes)
     end

@@ -5,7 +5,7 @@ export const cursor = "copy"
 const SIDE = [340, 220]
 
 export function up(contact, board) {
-  if (board.editor.open) return board.editor.close()
+  if (contact.typing) return
   const there = itemAt(...contact.at, item => item.dataset.kind === "note")
   if (there) return board.editor.reopen(there)
   const [x, y] = contact.page

@@ -5,7 +5,7 @@ import { PAGE } from "board/camera"
 export const cursor = "text"
 
 export function up(contact, board) {
-  if (board.editor.open) return board.editor.close()
+  if (contact.typing) return
   const there = itemAt(...contact.at, item => ["text", "note"].includes(item.dataset.kind))
   if (there) return board.editor.reopen(there)
   const [x, y] = contact.page

@@ -4,12 +4,10 @@ module Usher
     # the item finds its box and keeps the points relative to it, with the box's first size as
     # `span`, so that a resize only changes the box.
     class Ink < Item
-      BROAD = 0.1..200
-
       attribute :points, Types::Points.new
       attribute :span, Types::List.new(Types::Number.new(0..20_000), 2..2)
       attribute :colour, Types::Colour.new, default: Colour::INK
-      attribute :breadth, Types::Number.new(BROAD), default: 6
+      attribute :breadth, Types::Number.new(Usher::Ink::BREADTHS), default: 6
 
       def self.build(given)
         given = fresh(given) unless given.key?("span")

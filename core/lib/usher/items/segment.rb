@@ -7,7 +7,7 @@ module Usher
 
       attribute :ends, Types::List.new(END_POINT, 2..2), default: [ [ 0, 0 ], [ 1, 1 ] ]
       attribute :stroke, Types::Colour.new, default: Colour::INK
-      attribute :breadth, Types::Number.new(0.1..200), default: 5
+      attribute :breadth, Types::Number.new(Usher::Ink::BREADTHS), default: 5
       attribute :dash, Types::Choice.new("solid", "dashed"), default: "solid"
 
       private

@@ -1,0 +1,85 @@
+require "test_helper"
+require "chromium"
+
+Chromium.register(:wall)
+Chromium.register(:laptop)
+Chromium.register(:phone, width: 390, height: 844, touch: true)
+Capybara.server = :puma, { Silent: true, Threads: "0:12" }
+Capybara.default_max_wait_time = 8
+Capybara.enable_aria_label = true
+
+# Journeys in a real browser. Several people take part, each in a browser of their own:
+# `at(:wall) { ... }` is the teacher at the panel, `at(:phone) { ... }` a student.
+class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
+  driven_by :wall
+
+  setup { ActiveJob::Base.queue_adapter = :async }
+  teardown { ActiveJob::Base.queue_adapter = :test }
+
+  def at(place, &block) = Capybara.using_session(place == :wall ? :default : place) { Capybara.using_driver(place, &block) }
+
+  def sign_in(teacher)
+    visit new_session_path
+    fill_in "Email address", with: teacher.email
+    fill_in "Password", with: World::PASSWORD
+    click_button "Sign in"
+    assert_selector "h2", text: "Lessons"
+  end
+
+  # The board of a lesson, ready to be written on.
+  def open_board(lesson, teach: false)
+    visit(teach ? lesson_teach_path(lesson) : lesson_path(lesson))
+    assert_selector "#stage[style*=cursor]"
+  end
+
+  def tool(name) = find("[data-tool='#{name}']", match: :first).click
+
+  # A mouse or a pen along [[x, y], ...] in CSS pixels. force: 0 to 1, or a block of the index.
+  def draw(points, type: "mouse", force: 0.5, hold: false, shift: false)
+    points.each_with_index do |(x, y), index|
+      cdp("Input.dispatchMouseEvent", type: index.zero? ? "mousePressed" : "mouseMoved", x: x, y: y, button: "left", buttons: 1, clickCount: 1,
+        pointerType: type, force: force.respond_to?(:call) ? force.call(index) : force, modifiers: shift ? 8 : 0)
+    end
+    lift(points.last, type: type, shift: shift) unless hold
+  end
+
+  def lift((x, y), type: "mouse", shift: false)
+    cdp("Input.dispatchMouseEvent", type: "mouseReleased", x: x, y: y, button: "left", clickCount: 1, pointerType: type, modifiers: shift ? 8 : 0)
+  end
+
+  def tap_at(x, y) = draw([ [ x, y ] ])
+
+  # Fingers: each a list of [x, y], moved together step by step.
+  def touch(*fingers)
+    fingers.map(&:size).max.times do |step|
+      points = fingers.each_with_index.map { |finger, id| { x: finger[[ step, finger.size - 1 ].min][0], y: finger[[ step, finger.size - 1 ].min][1], id: id } }
+      cdp("Input.dispatchTouchEvent", type: step.zero? ? "touchStart" : "touchMove", touchPoints: points)
+    end
+    cdp("Input.dispatchTouchEvent", type: "touchEnd", touchPoints: [])
+  end
+
+  def cdp(command, **parameters) = page.driver.browser.execute_cdp(command, **parameters)
+
+  # Where a place on the page is on the screen.
+  def on_screen(x, y)
+    page.evaluate_script("(() => { const svg = document.getElementById('page-view'), p = svg.createSVGPoint(); p.x = #{x}; p.y = #{y}; const q = p.matrixTransform(svg.getScreenCTM()); return [q.x, q.y] })()")
+  end
+
+  def wave(from, count: 24, step: 8) = Array.new(count) { |index| [ from[0] + index * step, from[1] + (Math.sin(index / 3.0) * 30).round(1) ] }
+
+  # Waits until the database says so.
+  def eventually(message = nil, seconds: 8)
+    deadline = Time.now + seconds
+    sleep 0.05 until (found = yield) || Time.now > deadline
+    assert found, message || "did not happen within #{seconds} s"
+    found
+  end
+
+  def items(page, kind = nil) = page.items.reload.select { |item| kind.nil? || item.kind == kind }
+
+  def assert_accessible(context: nil)
+    page.execute_script(File.read(Rails.root.join("node_modules/axe-core/axe.min.js"))) unless page.evaluate_script("Boolean(window.axe)")
+    found = page.evaluate_async_script("const done = arguments[0]; axe.run(document, { resultTypes: ['violations'] }).then(r => done(r.violations.filter(v => ['serious', 'critical'].includes(v.impact)).map(v => v.id + ': ' + v.nodes.slice(0, 3).map(n => n.target.join(' ') + ' ' + (n.any[0] && n.any[0].message || '')).join(' | '))))")
+    assert_empty found, "axe on #{context || page.current_path}"
+  end
+end

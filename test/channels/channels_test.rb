@@ -1,0 +1,118 @@
+require "test_helper"
+
+class BoardChannelTest < ActionCable::Channel::TestCase
+  tests BoardChannel
+
+  setup do
+    @lesson = lesson
+    @owner = @lesson.teacher
+    @page = @lesson.pages.first
+  end
+
+  test "a teacher follows the own lesson and nobody else's" do
+    stub_connection teacher: @owner, seat: nil
+    subscribe lesson: @lesson.id
+    assert subscription.confirmed?
+    perform :mark
+    assert_equal({ "mark" => @lesson.board_feed.mark.stringify_keys }, transmissions.last)
+    stub_connection teacher: teacher("Ivo"), seat: nil
+    subscribe lesson: @lesson.id
+    assert subscription.rejected?
+    stub_connection teacher: nil, seat: seat(sit(@lesson))
+    subscribe lesson: @lesson.id
+    assert subscription.rejected?
+  end
+
+  test "wet ink goes to the devices of the page they look at, checked" do
+    sit(@lesson)
+    stub_connection teacher: @owner, seat: nil
+    subscribe lesson: @lesson.id
+    before = @lesson.device_feed.mark[:n]
+    ink = { "page" => @page.id, "id" => "s1", "colour" => "#1e6079", "breadth" => 6, "start" => 0, "points" => [ [ 1, 2, nil ], [ 3, 4, 0.5 ] ] }
+    perform :wet, ink
+    perform :wet, ink.merge("page" => @page.id + 99)
+    assert_equal before + 1, @lesson.device_feed.mark[:n]
+    assert_equal [ [ 1.0, 2.0, nil ], [ 3.0, 4.0, 0.5 ] ], JSON.parse(@lesson.device_feed.since(Live::Feed::FROM, before).sole).dig("wet", "points")
+    [ { "points" => [] }, { "points" => [ [ 1, "x" ] ] }, { "points" => [ [ 0, 0 ] ] * 121 }, { "colour" => "red" }, { "breadth" => 1e9 }, { "id" => "<b>" }, { "start" => -1 }, { "page" => "x" } ].each do |bad|
+      perform :wet, ink.merge(bad)
+      assert transmissions.last["refused"], bad.inspect
+    end
+    assert_equal before + 1, @lesson.device_feed.mark[:n]
+  end
+
+  test "the pointer is told in page units, or that it has gone" do
+    stub_connection teacher: @owner, seat: nil
+    subscribe lesson: @lesson.id
+    before = @lesson.device_feed.mark[:n]
+    perform :pointer, { "x" => 10.4, "y" => 20 }
+    perform :pointer, {}
+    perform :pointer, { "x" => "everywhere", "y" => 3 }
+    assert_equal [ { "at" => [ 10, 20 ] }, { "at" => nil } ], @lesson.device_feed.since(Live::Feed::FROM, before).map { |frame| JSON.parse(frame)["pointer"] }
+    assert transmissions.last["refused"]
+  end
+end
+
+class DeviceChannelTest < ActionCable::Channel::TestCase
+  tests DeviceChannel
+
+  setup do
+    @sitting = sit(lesson)
+    @seat = seat(@sitting)
+  end
+
+  test "a seat is here while it is connected, also in two tabs" do
+    stub_connection teacher: nil, seat: @seat
+    subscribe
+    assert @seat.reload.here?
+    @seat.arrive
+    unsubscribe
+    assert @seat.reload.here?
+    @seat.leave
+    @seat.leave
+    assert_not @seat.reload.here?
+    assert_equal 0, @seat.connections
+  end
+
+  test "nobody follows through shut doors or without a seat" do
+    stub_connection teacher: teacher, seat: nil
+    subscribe
+    assert subscription.rejected?
+    @sitting.shut
+    stub_connection teacher: nil, seat: @seat.reload
+    subscribe
+    assert subscription.rejected?
+    assert_not @seat.reload.here?
+  end
+
+  test "a device that falls behind is held, and starts afresh once it has come up" do
+    stub_connection teacher: nil, seat: @seat
+    frames = []
+    connection.define_singleton_method(:forward) { |frame| frames << frame }
+    subscribe
+    behind = ApplicationCable::Channel::BEHIND
+    publish = ->(word) { subscription.send(:forward, %({"word":"#{word}"})) }
+    (behind * 2).times { publish.call("ebb") }
+    assert_equal behind, frames.size
+    perform :seen, count: behind - 150
+    assert_empty transmissions
+    perform :seen, count: 10_000
+    assert_equal({ "fresh" => true }, transmissions.last)
+    publish.call("flood")
+    assert_equal behind + 1, frames.size
+    assert_equal "flood", JSON.parse(frames.last).dig("message", "word")
+  end
+end
+
+class ConnectionTest < ActionCable::Connection::TestCase
+  tests ApplicationCable::Connection
+
+  test "only who has a pass is connected" do
+    assert_reject_connection { connect }
+    cookies.signed[:seat] = "made up"
+    assert_reject_connection { connect }
+    place = seat(sit(lesson))
+    cookies.signed[:seat] = place.token
+    connect
+    assert_equal [ nil, place ], [ connection.teacher, connection.seat ]
+  end
+end
