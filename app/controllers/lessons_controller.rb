@@ -27,8 +27,8 @@ class LessonsController < ApplicationController
     @lesson = access.lessons.find(params[:id])
     @lesson.update!(params.require(:lesson).permit(:title, :subject, :year))
     respond_to do |format|
-      format.json { render json: { title: @lesson.title } }
       format.html { htmx? ? render(partial: "card", locals: { lesson: @lesson }) : redirect_to(root_path) }
+      format.json { render json: { title: @lesson.title } }
     end
   end
 
