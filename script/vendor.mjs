@@ -14,7 +14,8 @@ const files = {
   "atkinson.woff2": "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2",
   "atkinson-ext.woff2": "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-wght-normal.woff2",
   "atkinson-italic.woff2": "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-italic.woff2",
-  "bricolage.woff2": "@fontsource-variable/bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2"
+  "bricolage.woff2": "@fontsource/bricolage-grotesque/files/bricolage-grotesque-latin-700-normal.woff2",
+  "bricolage-regular.woff2": "@fontsource/bricolage-grotesque/files/bricolage-grotesque-latin-400-normal.woff2"
 }
 
 rmSync(to, { recursive: true, force: true })

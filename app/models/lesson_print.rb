@@ -7,7 +7,18 @@ class LessonPrint
   # Bytes of the PDF, kept until the lesson changes.
   def pdf
     Rails.cache.fetch([ "pdf", @lesson.id, @lesson.updated_at.to_f ], expires_in: 1.hour) do
-      Usher::Formats::Pdf::Writer.write(@lesson.pages.map(&:document))
+      Usher::Formats::Pdf::Writer.write(documents)
+    end
+  end
+
+  private
+
+  # Each page as a drawing that needs nothing around it: pictures are put into it, each read once.
+  def documents
+    pictures = Hash.new { |known, number| known[number] = Picture.find(number).data_address }
+    items = Item.where(page: @lesson.pages, on_page: true).order(:z, :key).pluck(:page_id, :svg).group_by(&:first)
+    @lesson.pages.map do |page|
+      Usher::Page::Drawing.document(page.style, items.fetch(page.id, []).map(&:last)) { |number| pictures[number] }
     end
   end
 end

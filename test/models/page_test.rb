@@ -38,7 +38,7 @@ class PageTest < ActiveSupport::TestCase
       assert_empty page.items.reload
       page.redo(by: owner, id: fresh)
       assert_equal kind, page.items.reload.sole.kind
-      assert Usher::Formats::Pdf::Writer.write([ page.document ]).start_with?("%PDF")
+      assert LessonPrint.new(page.lesson.reload).pdf.start_with?("%PDF")
       page.perform({ "verb" => "remove", "ids" => [ kind ] }, id: fresh, by: owner)
     end
   end

@@ -1,0 +1,68 @@
+require "fileutils"
+require "json"
+require "open3"
+require "socket"
+require "tmpdir"
+
+module Bench
+  ROOT = File.expand_path("../..", __dir__)
+
+  module_function
+
+  # Prints a bench's result: one line of JSON, the last it prints.
+  def report(name, **figures) = puts(JSON.generate({ name: name, **figures }))
+
+  # The value below which the given share (0 to 1) of the numbers lies.
+  def percentile(numbers, share) = numbers.sort[((numbers.size - 1) * share).round]
+
+  def median(numbers) = percentile(numbers, 0.5)
+
+  def milliseconds
+    started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    yield
+    (Process.clock_gettime(Process::CLOCK_MONOTONIC) - started) * 1000
+  end
+
+  # A real Usher: production, one process, with data of its own that is gone afterwards.
+  class Server
+    attr_reader :port
+
+    def self.run
+      server = new
+      server.start
+      yield server
+    ensure
+      server&.stop
+    end
+
+    def initialize
+      @data = Dir.mktmpdir("usher-bench")
+      @port = Addrinfo.tcp("127.0.0.1", 0).bind { |socket| socket.local_address.ip_port }
+      @env = { "USHER_DATA" => @data, "RAILS_ENV" => "production", "PORT" => @port.to_s, "USHER_BIND" => "127.0.0.1", "USHER_LOG" => File.join(@data, "log"), "RAILS_LOG_LEVEL" => "error" }
+    end
+
+    def url = "http://127.0.0.1:#{port}"
+
+    def start
+      system(File.join(ROOT, "script/assets"), exception: true, chdir: ROOT)
+      system(@env, "bundle", "exec", "rails", "db:prepare", exception: true, chdir: ROOT, out: File::NULL)
+      @pid = spawn(@env, "bundle", "exec", "puma", "-C", "config/puma.rb", chdir: ROOT, out: File::NULL, err: File::NULL)
+      600.times { TCPSocket.new("127.0.0.1", port).close && break rescue sleep(0.1) }
+    end
+
+    # Runs Ruby inside the app, on the same data; answers with what it printed as JSON.
+    def ruby(code)
+      out, status = Open3.capture2(@env, "bundle", "exec", "rails", "runner", "-", stdin_data: code, chdir: ROOT)
+      raise "the preparing script failed" unless status.success?
+      JSON.parse(out.lines.last)
+    end
+
+    def stop
+      if @pid
+        Process.kill(:TERM, @pid)
+        Process.wait(@pid)
+      end
+      FileUtils.rm_rf(@data)
+    end
+  end
+end
