@@ -25,6 +25,9 @@ module ApplicationHelper
   # A QR code that leads to the address.
   def qr(address) = RQRCode::QRCode.new(address, level: :m).as_svg(use_path: true, viewbox: true, standalone: true, module_size: 4, offset: 8, fill: "ffffff").sub(/<\?xml.*?\?>/, "").sub("<svg", %(<svg role="img" aria-label="QR code of the address"))
 
+  # A page, small; fetched when it comes into view.
+  def thumbnail(page) = image_tag(page_thumbnail_path(page, v: page.seq), alt: "", loading: "lazy", draggable: false)
+
   # A drawing of the core, trusted: everything in it was checked and escaped there.
   def drawing(svg) = svg.html_safe
 end

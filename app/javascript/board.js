@@ -135,7 +135,7 @@ class Board {
   }
 
   patch(patch) {
-    if (patch.verb !== "turn") this.order.changed(patch.page)
+    if (patch.verb !== "turn") this.order.changed(patch.page, patch.seq)
     const planned = patch.style && this.pages.find(({ id }) => id === patch.page)
     if (planned) this.replan(planned, patch.style)
     if (patch.page !== this.page) return

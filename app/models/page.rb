@@ -1,5 +1,5 @@
 class Page < ApplicationRecord
-  include Binnable, Log, History, Copying
+  include Binnable, Log, History, Copying, Thumbnail
 
   belongs_to :lesson
   has_many :items, -> { order(:z, :key) }, inverse_of: :page, dependent: :delete_all

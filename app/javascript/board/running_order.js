@@ -89,11 +89,17 @@ export class RunningOrder {
     current?.scrollIntoView({ block: "nearest", inline: "nearest" })
   }
 
-  changed(page) {
+  // Not while somebody writes: a picture can wait, a hand cannot.
+  changed(page, seq) {
+    this.stale ??= new Map()
+    this.stale.set(page, seq)
     clearTimeout(this.timer)
     this.timer = setTimeout(() => {
-      const thumb = this.strip?.querySelector(`[data-page="${page}"] [data-thumb]`)
-      if (thumb) window.htmx.ajax("GET", `/pages/${page}/thumbnail`, { target: thumb, swap: "innerHTML" })
-    }, 1500)
+      for (const [page, seq] of this.stale) {
+        const small = this.strip?.querySelector(`[data-page="${page}"] img`)
+        if (small) small.src = `/pages/${page}/thumbnail?v=${seq}`
+      }
+      this.stale.clear()
+    }, 2500)
   }
 }

@@ -20,8 +20,8 @@ export class Follower {
     this.place = document.querySelector("[data-page][data-seq]")
     this.page = Number(this.place.dataset.page)
     this.view = new PageView(document.getElementById("page-view"))
-    const canvas = document.getElementById("wet")
-    this.wet = new WetInk(canvas, () => ({ x: 0, y: 0, scale: canvas.clientWidth / 1600 }))
+    const wet = document.getElementById("wet")
+    this.wet = new WetInk(wet, () => ({ x: 0, y: 0, scale: wet.clientWidth / 1600 }))
     this.dot = this.view.svg.querySelector("[data-dot]")
     this.offer()
   }

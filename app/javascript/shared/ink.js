@@ -1,24 +1,20 @@
-// Ink while it is wet: drawn on a canvas over the page as the points come, with the curve that the
-// core draws later (core/lib/usher/ink/curve.rb), and kept there until Ruby's drawing has arrived.
+// Ink while it is wet: drawn over the page as the points come, with the curve that the core draws
+// later (core/lib/usher/ink/curve.rb), and kept there until Ruby's drawing has arrived.
+//
+// The surface is made of small canvases that exist only where there is ink: a browser puts together
+// anew whatever a canvas covers, so a small one keeps the frame that shows a new point short.
+const TILE = 256 // CSS pixels
 const BREADTH = (width, pressure) => pressure == null ? width : width * (0.4 + 1.2 * pressure)
 
 export class WetInk {
-  // toScreen: () => ({ x, y, scale }), the page unit at the canvas's corner and pixels a unit.
-  constructor(canvas, toScreen) {
-    this.canvas = canvas
-    this.toScreen = toScreen
+  // place: the element to draw over; view: () => ({ x, y, scale }), the page unit at its corner and
+  // CSS pixels a unit.
+  constructor(place, view) {
+    this.place = place
+    this.view = view
     this.strokes = new Map()
-    this.pen = canvas.getContext("2d")
-    this.fitCanvas()
-    new ResizeObserver(() => { if (this.fitCanvas()) this.redraw() }).observe(canvas)
-  }
-
-  fitCanvas() {
-    const ratio = window.devicePixelRatio || 1
-    const [width, height] = [Math.round(this.canvas.clientWidth * ratio), Math.round(this.canvas.clientHeight * ratio)]
-    if (this.canvas.width === width && this.canvas.height === height) return false
-    Object.assign(this.canvas, { width, height })
-    return true
+    this.tiles = new Map()
+    new ResizeObserver(() => this.redraw()).observe(place)
   }
 
   begin(id, colour, breadth) { this.strokes.set(id, { colour, breadth, points: [] }) }
@@ -29,17 +25,15 @@ export class WetInk {
   add(id, points) {
     const stroke = this.strokes.get(id)
     if (!stroke) return
-    this.aim(stroke)
     for (const point of points) {
       stroke.points.push(point)
-      this.extend(stroke.points, stroke.points.length - 1, stroke.breadth)
+      this.extend(stroke, stroke.points.length - 1)
     }
   }
 
   // Dry: Ruby's drawing is on the page.
   remove(id) {
-    if (!this.strokes.delete(id)) return
-    if (!this.waiting) this.waiting = requestAnimationFrame(() => { this.waiting = null; this.redraw() })
+    if (this.strokes.delete(id)) this.waiting ??= requestAnimationFrame(() => this.redraw())
   }
 
   clear() {
@@ -48,40 +42,66 @@ export class WetInk {
   }
 
   redraw() {
-    this.pen.setTransform(1, 0, 0, 1, 0, 0)
-    this.pen.clearRect(0, 0, this.canvas.width, this.canvas.height)
-    for (const stroke of this.strokes.values()) {
-      this.aim(stroke)
-      stroke.points.forEach((_, index) => this.extend(stroke.points, index, stroke.breadth))
-    }
-  }
-
-  aim({ colour }) {
-    const { x, y, scale } = this.toScreen()
-    const k = scale * (window.devicePixelRatio || 1)
-    this.pen.setTransform(k, 0, 0, k, -x * k, -y * k)
-    Object.assign(this.pen, { strokeStyle: colour, fillStyle: colour, lineCap: "round", lineJoin: "round" })
+    cancelAnimationFrame(this.waiting)
+    this.waiting = null
+    for (const { canvas } of this.tiles.values()) canvas.remove()
+    this.tiles.clear()
+    for (const stroke of this.strokes.values()) stroke.points.forEach((_, index) => this.extend(stroke, index))
   }
 
   // Draws what the point at `index` adds: the curve to the middle before it, and the rest straight.
-  extend(points, index, breadth) {
-    const { pen } = this
+  extend({ colour, breadth, points }, index) {
     const [x, y, pressure] = points[index]
-    pen.lineWidth = BREADTH(breadth, pressure)
-    pen.beginPath()
+    const [px, py] = points[index - 1] ?? points[index]
+    const [qx, qy] = points[index - 2] ?? [px, py]
+    const width = BREADTH(breadth, pressure)
+    const { x: left, y: top, scale } = this.view()
+    const screen = ([a, b]) => [(a - left) * scale, (b - top) * scale]
+    const margin = width * scale / 2 + 2
+    for (const { pen, at } of this.touched([[x, y], [px, py], [qx, qy]].map(screen), margin)) {
+      const k = scale * pen.ratio
+      pen.context.setTransform(k, 0, 0, k, -(left * scale + at[0]) * pen.ratio, -(top * scale + at[1]) * pen.ratio)
+      this.stroke(pen.context, { colour, width, index, x, y, px, py, qx, qy })
+    }
+  }
+
+  stroke(context, { colour, width, index, x, y, px, py, qx, qy }) {
+    Object.assign(context, { strokeStyle: colour, fillStyle: colour, lineCap: "round", lineJoin: "round", lineWidth: width })
+    context.beginPath()
     if (index === 0) {
-      pen.arc(x, y, pen.lineWidth / 2, 0, 7)
-      return pen.fill()
+      context.arc(x, y, width / 2, 0, 7)
+      return context.fill()
     }
-    const [px, py] = points[index - 1]
-    const middle = [(px + x) / 2, (py + y) / 2]
-    if (index === 1) pen.moveTo(px, py)
+    if (index === 1) context.moveTo(px, py)
     else {
-      const [qx, qy] = points[index - 2]
-      pen.moveTo((qx + px) / 2, (qy + py) / 2)
-      pen.quadraticCurveTo(px, py, ...middle)
+      context.moveTo((qx + px) / 2, (qy + py) / 2)
+      context.quadraticCurveTo(px, py, (px + x) / 2, (py + y) / 2)
     }
-    pen.lineTo(x, y)
-    pen.stroke()
+    context.lineTo(x, y)
+    context.stroke()
+  }
+
+  // The tiles that a piece between these places (CSS pixels) may colour.
+  touched(places, margin) {
+    const xs = places.map(([x]) => x), ys = places.map(([, y]) => y)
+    const across = [Math.min(...xs) - margin, Math.max(...xs) + margin].map(edge => Math.floor(edge / TILE))
+    const down = [Math.min(...ys) - margin, Math.max(...ys) + margin].map(edge => Math.floor(edge / TILE))
+    const most = [Math.floor(this.place.clientWidth / TILE), Math.floor(this.place.clientHeight / TILE)]
+    const tiles = []
+    for (let column = Math.max(0, across[0]); column <= Math.min(most[0], across[1]); column++)
+      for (let row = Math.max(0, down[0]); row <= Math.min(most[1], down[1]); row++) tiles.push(this.tile(column, row))
+    return tiles
+  }
+
+  tile(column, row) {
+    const key = `${column},${row}`
+    if (this.tiles.has(key)) return this.tiles.get(key)
+    const ratio = window.devicePixelRatio || 1
+    const canvas = Object.assign(document.createElement("canvas"), { width: TILE * ratio, height: TILE * ratio })
+    Object.assign(canvas.style, { left: `${column * TILE}px`, top: `${row * TILE}px`, width: `${TILE}px`, height: `${TILE}px` })
+    this.place.append(canvas)
+    const tile = { canvas, at: [column * TILE, row * TILE], pen: { context: canvas.getContext("2d"), ratio } }
+    this.tiles.set(key, tile)
+    return tile
   }
 }

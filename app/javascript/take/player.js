@@ -7,8 +7,8 @@ export class Player {
   constructor(take) {
     this.take = take
     this.view = new PageView(document.getElementById("take-view"))
-    const canvas = document.getElementById("take-wet")
-    this.wet = new WetInk(canvas, () => ({ x: 0, y: 0, scale: canvas.clientWidth / 1600 }))
+    const wet = document.getElementById("take-wet")
+    this.wet = new WetInk(wet, () => ({ x: 0, y: 0, scale: wet.clientWidth / 1600 }))
     this.voice = document.getElementById("take-voice")
     this.seekbar = document.getElementById("take-seek")
     this.button = document.getElementById("take-play")

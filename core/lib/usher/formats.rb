@@ -6,6 +6,13 @@ module Usher
       autoload :Writer, "usher/formats/pdf/writer"
     end
 
+    # Pages as pictures.
+    module Png
+      autoload :Writer, "usher/formats/png/writer"
+    end
+
+    autoload :Rsvg, "usher/formats/rsvg"
+
     # Drawings from outside.
     module Svg
       autoload :Reader, "usher/formats/svg/reader"

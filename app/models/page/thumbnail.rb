@@ -1,0 +1,13 @@
+# The page, small, as a picture: light for a browser however much lies on the page. Made once for
+# each state of the page.
+module Page::Thumbnail
+  WIDTH = 480
+
+  def thumbnail
+    Rails.cache.fetch([ "thumbnail", id, seq ], expires_in: 1.day) do
+      pictures = Hash.new { |known, number| known[number] = Picture.find(number).data_address }
+      document = Usher::Page::Drawing.document(style, drawings(for_devices: true)) { |number| pictures[number] }
+      Usher::Formats::Png::Writer.write(document, width: WIDTH)
+    end
+  end
+end

@@ -1,0 +1,33 @@
+require "open3"
+require "tmpdir"
+
+module Usher
+  module Formats
+    # rsvg-convert (librsvg) with the shipped fonts and no others, so that what it draws looks like
+    # the board.
+    module Rsvg
+      class Failed < StandardError
+      end
+
+      module_function
+
+      # Runs it with these arguments; input: SVG for its standard input. Answers with what it wrote.
+      def run(*arguments, input: "")
+        output, problem, status = Open3.capture3({ "FONTCONFIG_FILE" => fontconfig }, "rsvg-convert", "--unlimited", *arguments, stdin_data: input, binmode: true)
+        raise Failed, problem.lines.first.to_s.strip unless status.success?
+        output
+      end
+
+      # Written once a process; tells which fonts there are and where their index is kept.
+      def fontconfig
+        @fontconfig ||= File.join(Dir.mktmpdir("usher-fonts"), "fonts.conf").tap do |file|
+          File.write(file, <<~XML)
+            <?xml version="1.0"?>
+            <!DOCTYPE fontconfig SYSTEM "fonts.dtd">
+            <fontconfig><dir>#{Text::Faces::ROOT}</dir><dir>/usr/share/fonts/truetype/andika</dir><cachedir>#{File.join(Dir.tmpdir, 'usher-fontconfig')}</cachedir></fontconfig>
+          XML
+        end
+      end
+    end
+  end
+end
