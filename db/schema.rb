@@ -167,7 +167,6 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000002) do
     t.integer "sitting_id", null: false
     t.string "name", null: false
     t.string "token", null: false
-    t.integer "connections", default: 0, null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.index ["sitting_id"], name: "index_seats_on_sitting_id"

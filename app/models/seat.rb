@@ -11,19 +11,25 @@ class Seat < ApplicationRecord
 
   delegate :lesson, to: :sitting
 
-  def here? = connections.positive?
+  # Presence is for now, not for keeping: it lives in the cache (this process's memory, or Redis),
+  # so that thirty devices coming in at once are not thirty writes to disk. Counted, since one seat
+  # may be open in two tabs.
+  def here? = Rails.cache.read(presence, raw: true).to_i.positive?
 
-  # Counted, since one seat may be open in two tabs.
-  def arrive = counted(1)
-  def leave = counted(-1)
+  def arrive
+    Rails.cache.increment(presence, 1, expires_in: 1.day)
+    tell_board
+  end
+
+  def leave
+    Rails.cache.decrement(presence, 1) if here?
+    tell_board
+  end
 
   # The teacher's board looks again at who is in and what they did.
   def tell_board = lesson.board_feed.publish(roll: true)
 
   private
 
-  def counted(step)
-    self.class.where(id: id).update_all([ "connections = MAX(connections + ?, 0)", step ])
-    tell_board
-  end
+  def presence = "seat:#{id}:here"
 end

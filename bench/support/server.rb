@@ -62,6 +62,7 @@ module Bench
         Process.kill(:TERM, @pid)
         Process.wait(@pid)
       end
+      warn File.read(@env["USHER_LOG"]).lines.last(20).join if ENV["BENCH_LOG"] && File.exist?(@env["USHER_LOG"])
       FileUtils.rm_rf(@data)
     end
   end

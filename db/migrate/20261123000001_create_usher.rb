@@ -70,7 +70,6 @@ class CreateUsher < ActiveRecord::Migration[7.2]
       t.references :sitting, null: false, foreign_key: true
       t.string :name, null: false
       t.string :token, null: false, index: { unique: true }
-      t.integer :connections, null: false, default: 0
       t.timestamps
     end
 

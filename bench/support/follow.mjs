@@ -1,0 +1,112 @@
+// Devices and teachers for bench/follow: opens every websocket, publishes, and measures what arrives.
+// Reads its task as JSON from standard input and prints the result as JSON.
+//   { kind: "usher" | "bare", url, origin, seconds, rate, lessons: [{ board, teacher, page, seats: [cookie] }] }
+import { createRequire } from "node:module"
+import { performance } from "node:perf_hooks"
+const WebSocket = createRequire(import.meta.url)("ws")
+
+setTimeout(() => { console.error("took too long"); process.exit(1) }, 90_000)
+const task = JSON.parse(await new Promise(resolve => { let all = ""; process.stdin.on("data", part => { all += part }).on("end", () => resolve(all)) }))
+const sent = new Map()
+const waits = []
+let delivered = 0, swapped = 0, arrivedSwapped = 0, expected = 0, gaps = 0
+
+const opened = (socket, ready) => new Promise((resolve, reject) => { socket.on("message", function wait(data) { if (ready(data)) { socket.off("message", wait); resolve() } }); socket.on("error", reject); socket.on("close", () => reject(new Error("a websocket was closed"))) })
+const connect = (cookie, identifier) => {
+  const socket = new WebSocket(task.url, ["actioncable-v1-json"], { headers: { Cookie: cookie, Origin: task.origin }, perMessageDeflate: false })
+  opened(socket, data => String(data).includes("welcome")).then(() => socket.send(JSON.stringify({ command: "subscribe", identifier })))
+  return [socket, opened(socket, data => String(data).includes("confirm_subscription"))]
+}
+
+// A device as it is: puts messages in their order by number, asks for what is missing, then applies.
+class Device {
+  constructor(cookie) {
+    this.cookie = cookie
+    this.waiting = new Map()
+    this.applied = 0
+    this.identifier = JSON.stringify({ channel: "DeviceChannel" })
+    ;[this.socket, this.ready] = connect(cookie, this.identifier)
+    this.socket.on("message", data => this.receive(JSON.parse(data).message))
+    this.count = 0
+  }
+
+  receive(message) {
+    if (!message?.wet) return
+    if (++this.count % 40 === 0) this.socket.send(JSON.stringify({ command: "message", identifier: this.identifier, data: JSON.stringify({ action: "seen", count: this.count }) }))
+    this.n ??= message.n - 1
+    if (message.n < (this.latest ?? 0)) arrivedSwapped++
+    this.latest = Math.max(this.latest ?? 0, message.n)
+    if (message.n <= this.n) return
+    this.waiting.set(message.n, message)
+    this.flush(message.from)
+  }
+
+  flush(from) {
+    let message
+    while ((message = this.waiting.get(this.n + 1))) {
+      this.waiting.delete(++this.n)
+      apply(this, message.wet.id)
+    }
+    if (this.waiting.size) this.timer ??= setTimeout(() => this.ask(from), 250)
+  }
+
+  async ask(from) {
+    this.timer = null
+    gaps++
+    const response = await fetch(`${task.origin}/seat/feed?from=${from}&n=${this.n}`, { headers: { Cookie: this.cookie, Accept: "application/json" } })
+    if (response.ok) for (const message of await response.json()) if (message.n > this.n) this.waiting.set(message.n, message)
+    this.flush(from)
+  }
+}
+
+function apply(device, id) {
+  const { at, number } = sent.get(id)
+  waits.push(performance.now() - at)
+  delivered++
+  if (number <= device.applied) swapped++
+  device.applied = number
+}
+
+const points = Array.from({ length: 24 }, (_, n) => [400.25 + n * 3.5, 300.5 + n, 0.5])
+const wet = (page, id) => ({ page, id, colour: "#1e6079", breadth: 6, start: 0, points })
+
+function lesson({ board, teacher, page, seats }, index) {
+  const devices = task.kind === "usher" ? seats.map(cookie => new Device(cookie)) : seats.map(() => {
+    const socket = new WebSocket(task.url, { perMessageDeflate: false })
+    const device = { socket, applied: 0, ready: new Promise(resolve => socket.on("open", resolve)) }
+    socket.on("message", data => { const message = JSON.parse(data); if (message.lesson === index) apply(device, message.wet.id) })
+    socket.on("open", () => socket.send(JSON.stringify({ join: index })))
+    return device
+  })
+  const identifier = JSON.stringify({ channel: "BoardChannel", lesson: board })
+  const [socket, ready] = task.kind === "usher" ? connect(teacher, identifier) : (() => { const one = new WebSocket(task.url, { perMessageDeflate: false }); return [one, new Promise(resolve => one.on("open", resolve))] })()
+  let number = 0
+  const publish = () => {
+    const id = `l${index}-${++number}`
+    sent.set(id, { at: performance.now(), number })
+    expected += devices.length
+    socket.send(task.kind === "usher"
+      ? JSON.stringify({ command: "message", identifier, data: JSON.stringify({ action: "wet", ...wet(page, id) }) })
+      : JSON.stringify({ lesson: index, wet: wet(page, id) }))
+  }
+  return { ready: Promise.all([ready, ...devices.map(device => device.ready)]), publish, close: () => [socket, ...devices.map(device => device.socket)].forEach(one => one.terminate()) }
+}
+
+const lessons = task.lessons.map(lesson)
+await Promise.all(lessons.map(({ ready }) => ready))
+await new Promise(resolve => setTimeout(resolve, 1000))
+const gap = 1000 / task.rate
+await Promise.all(lessons.map(({ publish }, index) => new Promise(resolve => setTimeout(() => {
+  const began = performance.now()
+  let made = 0
+  const timer = setInterval(() => {
+    while (made < task.rate * task.seconds && performance.now() - began >= made * gap) { publish(); made++ }
+    if (made >= task.rate * task.seconds) { clearInterval(timer); resolve() }
+  }, 5)
+}, index * gap / lessons.length))))
+await new Promise(resolve => setTimeout(resolve, 3000))
+lessons.forEach(({ close }) => close())
+waits.sort((a, b) => a - b)
+const share = part => Math.round(waits[Math.round((waits.length - 1) * part)] * 100) / 100
+console.log(JSON.stringify({ expected, delivered, lost: expected - delivered, out_of_order: swapped, arrived_out_of_order: arrivedSwapped, gaps, p50_ms: share(0.5), p95_ms: share(0.95) }))
+process.exit(0)
