@@ -7,6 +7,7 @@ module Bench
   module Browser
     Capybara.run_server = false
     Capybara.default_max_wait_time = 10
+    Capybara.enable_aria_label = true
     Chromium.register(:wall)
     Chromium.register(:phone, width: 390, height: 844)
 

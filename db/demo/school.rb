@@ -72,7 +72,7 @@ module Demo
     x, y = ->(hour) { 190 + hour * 36.0 }, ->(metres) { 700 - metres * 80.0 }
     sketch.instance_exec do
       title "When is the causeway safe to cross?"
-      text "height (m)", 80, 150, 200, size: 26, colour: Usher::Colour::SOFT
+      text "height (m)", 58, 158, 130, size: 23, colour: Usher::Colour::SOFT
       [ 0, 2, 4, 6 ].each do |metres|
         line [ x[0], y[metres] ], [ x[24], y[metres] ], stroke: "#e8dcc7", breadth: 2 unless metres.zero?
         text metres.to_s, 120, y[metres] - 22, 50, size: 30, colour: Usher::Colour::SOFT, align: "right"
@@ -90,8 +90,8 @@ module Demo
       { "11:30" => [ 1180, 420 ], "18:10" => [ 1380, 420 ], "05:45" => [ 1180, 530 ] }.each do |time, (left, top)|
         note time, left, top, 160, 86, size: 34, bold: true, colour: BLUE, card: "#d5e8ef", align: "middle"
       end
-      line [ x[15.4], y[4.6] ], [ x[13.3], y[1.7] ], kind: "arrow", stroke: PLUM, breadth: 6
-      text "low water", x[15], y[5.2], 240, size: 32, colour: PLUM, bold: true
+      line [ x[12.2], y[3.5] ], [ x[12.2], y[2.15] ], kind: "arrow", stroke: PLUM, breadth: 6
+      text "low water", x[12.2] - 100, y[4.1], 200, size: 32, colour: PLUM, bold: true, align: "middle"
     end
   end
 

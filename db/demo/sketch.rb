@@ -32,8 +32,7 @@ module Demo
 
     # A ring drawn by hand: not quite round, not quite closed.
     def ring(x, y, across, down, **more)
-      random = Random.new((x + y).to_i)
-      ink((0..46).map { |step| t = step * 0.139 - 2.2; [ x + Math.cos(t) * (across + random.rand(-3.0..3.0)), y + Math.sin(t) * (down + random.rand(-2.0..2.0)) ] }, **more)
+      ink((0..46).map { |step| t = step * 0.139 - 2.2; [ x + Math.cos(t) * (across + Math.sin(t * 2.3) * 4), y + Math.sin(t) * (down + Math.cos(t * 1.7) * 3) ] }, **more)
     end
 
     def picture(picture, x, y, width, alt)

@@ -34,6 +34,17 @@ class FormatsTest < CoreTest
     assert_includes clean.svg, 'id="ok"'
     assert_includes clean.svg, "url(#ok)"
     assert_equal [ 40.0, 30.0 ], [ clean.width, clean.height ]
+    assert_equal Reader::NAMESPACE, Nokogiri::XML(clean.svg) { |config| config.strict }.root.namespace.href
+    assert_equal 5.0, Reader.read('<svg width="5" height="5"><path d="M0 0"/></svg>').width
+  end
+
+  def test_pictures_from_outside_are_drawn_on_paper_too
+    red = Reader.read('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><rect width="10" height="10" fill="#ff0000"/></svg>').svg
+    placed = Usher::Page::Placed.new(item("picture", x: 0, y: 0, width: 1600, height: 900), 1)
+    page = Usher::Page::Drawing.document(Usher::Page::Style::DEFAULTS, [ Usher::Page::Drawing.item(placed, 1) ]) { "data:image/svg+xml;base64,#{[ red ].pack('m0')}" }
+    png = Usher::Formats::Png::Writer.write(page, width: 16)
+    colours, = Open3.capture2("ffmpeg", "-loglevel", "error", "-i", "pipe:0", "-f", "rawvideo", "-pix_fmt", "rgb24", "pipe:1", stdin_data: png, binmode: true)
+    assert_equal [ 255, 0, 0 ], colours.bytes[(16 * 4 + 8) * 3, 3]
   end
 
   def test_what_is_not_a_drawing_is_refused

@@ -32,7 +32,7 @@ module Usher
           raise Invalid, "That drawing has more than #{MAX_NODES} parts." if document.xpath("count(//node())") > MAX_NODES
           width, height = size(root)
           clean = Loofah.xml_document(root.to_xml).scrub!(scrubber).root
-          clean["xmlns"] = NAMESPACE
+          clean.add_namespace_definition(nil, NAMESPACE) unless clean.namespace_definitions.any? { |space| space.prefix.nil? }
           clean["viewBox"] ||= "0 0 #{width} #{height}"
           clean["width"], clean["height"] = width.to_s, height.to_s
           Result.new(clean.to_xml, width, height)
