@@ -10,7 +10,6 @@ gem "puma", ">= 6"
 gem "sqlite3", "~> 2.0"
 gem "propshaft", "~> 1.1"
 gem "importmap-rails", "~> 2.0"
-gem "tailwindcss-rails", "~> 4.0"
 gem "solid_queue", "~> 1.1"
 gem "redis", ">= 4.0.1", require: false
 gem "bcrypt", "~> 3.1"

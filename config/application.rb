@@ -25,6 +25,7 @@ module UsherApp
     # Assets carry a digest in their name.
     config.public_file_server.headers = { "Cache-Control" => "public, max-age=31536000, immutable" }
     config.assets.paths << Rails.root.join("vendor/npm")
+    config.assets.excluded_paths << Rails.root.join("app/assets/tailwind")
 
     config.active_storage.draw_routes = false # media is served by its own controllers, which know who may see it
     config.active_storage.analyzers = []

@@ -6,7 +6,7 @@ module Page::Log
   # with `actor`). during: { take:, ms: } while a take is recorded. Answers with a Patch.
   # Raises Usher::Invalid, and then nothing has changed.
   def perform(operation, id:, by:, during: {}, undoes: nil)
-    key = Usher::Types::Id.new.call(id)
+    key = Usher::Invalid.about("The id of this operation") { Usher::Types::Id.new.call(id) }
     patch = transaction do
       reload(lock: true)
       known = known(key) and next known

@@ -60,16 +60,10 @@ module Usher
 
       def group(group, number)
         raise Invalid, "Group #{number} must have a name and tiles." unless group.is_a?(Hash) && group["tiles"].is_a?(Array)
-        name = said("The name of group #{number}") { NAME.call(group["name"]).strip }
-        tiles = group["tiles"].map { |tile| said("A tile of “#{name}”") { TILE.call(tile).strip } }
+        name = Invalid.about("The name of group #{number}") { NAME.call(group["name"]).strip }
+        tiles = group["tiles"].map { |tile| Invalid.about("A tile of “#{name}”") { TILE.call(tile).strip } }
         raise Invalid, "The group “#{name}” has no tiles yet." if tiles.empty?
         { "name" => name, "tiles" => tiles }
-      end
-
-      def said(what)
-        yield
-      rescue Invalid => error
-        raise Invalid, "#{what} #{error.message}."
       end
 
       def same(values)

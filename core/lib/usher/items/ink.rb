@@ -15,13 +15,11 @@ module Usher
       end
 
       def self.fresh(given)
-        points = Types::Points.new.call(given["points"])
+        points = Invalid.about("The stroke") { Types::Points.new.call(given["points"]) }
         box = Geometry::Box.around(points)
         local = points.map { |x, y, *rest| [ (x - box.x).round(2), (y - box.y).round(2), *rest ] }
         given.merge("points" => local, "span" => [ box.width, box.height ].map { |side| side.round(2) },
           "x" => box.x, "y" => box.y, "width" => box.width.round(2), "height" => box.height.round(2))
-      rescue Invalid => error
-        raise Invalid, "The stroke #{error.message}."
       end
       private_class_method :fresh
 

@@ -34,11 +34,11 @@ module Usher
         def own_attributes = @own_attributes ||= {}
 
         def check(attribute, given)
-          return attribute.type.call(given[attribute.name]) if given.key?(attribute.name)
-          raise Invalid, "is missing" if attribute.default == :none
-          attribute.default
-        rescue Invalid => error
-          raise Invalid, "The #{attribute.name.tr('_', ' ')} of this #{kind} #{error.message}."
+          Invalid.about("The #{attribute.name.tr('_', ' ')} of this #{kind}") do
+            next attribute.type.call(given[attribute.name]) if given.key?(attribute.name)
+            raise Invalid, "is missing" if attribute.default == :none
+            attribute.default
+          end
         end
       end
 

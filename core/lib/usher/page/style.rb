@@ -14,10 +14,7 @@ module Usher
         raise Invalid, "A page's change must name what changes." unless set.is_a?(Hash) && set.any?
         set.to_h do |name, value|
           type = TYPES[name] or raise Invalid, "A page has no #{name.to_s[0, 40].inspect}."
-          [ name, type.call(value) ]
-        rescue Invalid => error
-          raise error if type.nil?
-          raise Invalid, "The #{name} of the page #{error.message}."
+          [ name, Invalid.about("The #{name} of the page") { type.call(value) } ]
         end
       end
     end

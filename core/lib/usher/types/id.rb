@@ -4,7 +4,7 @@ module Usher
     class Id
       def call(value)
         return value if value.is_a?(String) && value.match?(/\A[A-Za-z0-9_-]{1,40}\z/)
-        raise Invalid, "must be an id of letters and digits"
+        raise Invalid, "must be 1 to 40 letters, digits, - or _"
       end
     end
   end

@@ -7,7 +7,7 @@ module Usher
 
         private
 
-        def read_rest = @by = said("The distance") { DISTANCE.call(@hash["by"]) }
+        def read_rest = @by = Invalid.about("The distance") { DISTANCE.call(@hash["by"]) }
 
         def payload = { "ids" => @ids, "by" => @by }
 

@@ -15,10 +15,7 @@ module Usher
 
         def read
           @ids = ids("ids")
-          @to = Types::Choice.new("front", "back").call(@hash["to"])
-        rescue Invalid => error
-          raise error if error.message.start_with?("This operation")
-          raise Invalid, "The place to go #{error.message}."
+          @to = Invalid.about("The place to go") { Types::Choice.new("front", "back").call(@hash["to"]) }
         end
 
         def payload = { "ids" => @ids, "to" => @to }

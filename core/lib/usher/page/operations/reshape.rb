@@ -17,12 +17,6 @@ module Usher
           @ids = ids("ids")
           read_rest
         end
-
-        def said(what)
-          yield
-        rescue Invalid => error
-          raise Invalid, "#{what} #{error.message}."
-        end
       end
     end
   end

@@ -6,8 +6,8 @@ module Usher
         private
 
         def read_rest
-          @about = said("The fixed point") { Scale::POINT.call(@hash["about"]) }
-          @angle = said("The angle") { Scale::ANGLE.call(@hash["angle"]) }
+          @about = Invalid.about("The fixed point") { Scale::POINT.call(@hash["about"]) }
+          @angle = Invalid.about("The angle") { Scale::ANGLE.call(@hash["angle"]) }
         end
 
         def payload = { "ids" => @ids, "about" => @about, "angle" => @angle }

@@ -12,9 +12,9 @@ module Usher
         private
 
         def read_rest
-          @about = said("The fixed point") { POINT.call(@hash["about"]) }
-          @by = said("The size") { FACTORS.call(@hash["by"]) }
-          @angle = said("The angle") { ANGLE.call(@hash.fetch("angle", 0)) }
+          @about = Invalid.about("The fixed point") { POINT.call(@hash["about"]) }
+          @by = Invalid.about("The size") { FACTORS.call(@hash["by"]) }
+          @angle = Invalid.about("The angle") { ANGLE.call(@hash.fetch("angle", 0)) }
         end
 
         def payload = { "ids" => @ids, "about" => @about, "by" => @by, "angle" => @angle }
