@@ -5,7 +5,11 @@ class Sitting < ApplicationRecord
   has_many :polls, dependent: :destroy
   has_many :seats, dependent: :destroy
 
+  # Doors somebody forgot to shut do not stand open for ever.
+  LONGEST = 12.hours
+
   scope :open, -> { where(shut_at: nil) }
+  scope :forgotten, -> { open.where(opened_at: ...LONGEST.ago) }
 
   # Opens the doors of a lesson; when they are open already, that sitting goes on.
   def self.open_doors(lesson, page)

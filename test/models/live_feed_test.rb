@@ -20,6 +20,12 @@ class LiveFeedTest < ActiveSupport::TestCase
     assert_equal Live::Feed::KEEP, @feed.since(Live::Feed::FROM, 5).size
   end
 
+  test "large messages are kept for a shorter while" do
+    5.times { @feed.publish(word: "x" * 900_000) }
+    assert_nil @feed.since(Live::Feed::FROM, 2)
+    assert_equal 2, @feed.since(Live::Feed::FROM, 3).size
+  end
+
   test "numbers agree with delivery when many publish at once" do
     heard = Queue.new
     handler = ->(frame) { heard << JSON.parse(frame)["n"] }

@@ -63,6 +63,13 @@ class ClassTest < ActionDispatch::IntegrationTest
     assert_response :gone
   end
 
+  test "doors somebody forgot are shut after half a day" do
+    recent = sit(lesson(@owner))
+    @sitting.update!(opened_at: 13.hours.ago)
+    ShutForgottenDoorsJob.perform_now
+    assert_equal [ false, true ], [ @sitting, recent ].map { |sitting| sitting.reload.open? }
+  end
+
   test "doors are opened, looked at and shut; opening twice is one sitting" do
     sign_in @owner
     @sitting.shut

@@ -21,6 +21,7 @@ class LessonTest < ApplicationSystemTestCase
 
     at(:phone) do
       visit join_path
+      assert_accessible
       fill_in "Code from the board", with: code.downcase.delete(" ")
       fill_in "Your name", with: "Juniper"
       click_button "Come in"

@@ -217,6 +217,19 @@ class PrepareTest < ApplicationSystemTestCase
     assert_selector "#item-w", visible: :all
   end
 
+  test "two fingers move the page closer in Use" do
+    cdp "Emulation.setTouchEmulationEnabled", enabled: true, maxTouchPoints: 5
+    tool "use"
+    before = on_screen(1600, 0)[0] - on_screen(0, 0)[0]
+    touch Array.new(8) { |step| [ 600 - step * 20, 350 ] }, Array.new(8) { |step| [ 700 + step * 20, 350 ] }
+    assert_operator on_screen(1600, 0)[0] - on_screen(0, 0)[0], :>, before * 1.5
+    click_button "Fit"
+    assert_in_delta before, on_screen(1600, 0)[0] - on_screen(0, 0)[0], 1
+    assert_empty items(@page)
+  ensure
+    cdp "Emulation.setTouchEmulationEnabled", enabled: false
+  end
+
   test "two boards on one page end up with the same page" do
     at(:laptop) { sign_in(@owner) && open_board(@lesson) }
     tool "pen"

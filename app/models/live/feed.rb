@@ -1,8 +1,10 @@
 # One numbered stream of messages. Every message says which process sent it (`from`) and its number
 # there (`n`), so that a browser puts them in order, notices a gap and asks for what it missed.
-# The last few hundred are kept for that; who missed more starts afresh from the database.
+# The last few hundred, and at most some megabytes, are kept for that; who missed more starts afresh
+# from the database.
 class Live::Feed
   KEEP = 400
+  KEEP_BYTES = 2.megabytes
   FROM = SecureRandom.alphanumeric(8)
 
   @feeds = Concurrent::Map.new
@@ -13,7 +15,7 @@ class Live::Feed
 
   def initialize(name)
     @name = name
-    @recent = []
+    @recent, @bytes = [], 0
     @number = 0
     @lock = Mutex.new
   end
@@ -23,8 +25,7 @@ class Live::Feed
   def publish(message)
     @lock.synchronize do
       frame = JSON.generate({ from: FROM, n: @number += 1, **message })
-      @recent << frame
-      @recent.shift if @recent.size > KEEP
+      remember(frame)
       ActionCable.server.broadcast(@name, frame, coder: nil)
     end
   end
@@ -39,5 +40,13 @@ class Live::Feed
       behind = @number - n
       @recent.last(behind) if behind.between?(0, @recent.size)
     end
+  end
+
+  private
+
+  def remember(frame)
+    @recent << frame
+    @bytes += frame.bytesize
+    @bytes -= @recent.shift.bytesize while @recent.size > KEEP || (@bytes > KEEP_BYTES && @recent.size > 1)
   end
 end

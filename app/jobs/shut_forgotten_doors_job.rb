@@ -1,0 +1,3 @@
+class ShutForgottenDoorsJob < ApplicationJob
+  def perform = Sitting.forgotten.find_each(&:shut)
+end
