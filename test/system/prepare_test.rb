@@ -19,8 +19,7 @@ class PrepareTest < ApplicationSystemTestCase
     assert_operator pressed.data["points"].filter_map { |point| point[2] }.uniq.size, :>, 5
     assert_includes plain.svg, "stroke-width"
 
-    cdp "Emulation.setTouchEmulationEnabled", enabled: true, maxTouchPoints: 5
-    touch wave([ 300, 450 ], count: 12), wave([ 600, 450 ], count: 12)
+    with_fingers { touch wave([ 300, 450 ], count: 12), wave([ 600, 450 ], count: 12) }
     eventually { items(@page, "ink").size == 4 }
     assert_selector "#page-view [data-kind=ink]", count: 4, visible: :all
     assert_text "every change kept"
@@ -29,8 +28,6 @@ class PrepareTest < ApplicationSystemTestCase
     draw [ [ 340, 180 ], [ 340, 300 ] ]
     eventually { items(@page, "ink").size == 3 }
     assert_not @page.items.exists?(key: plain.key)
-  ensure
-    cdp "Emulation.setTouchEmulationEnabled", enabled: false
   end
 
   test "ink stays where it was drawn, within half a page unit" do
@@ -218,16 +215,14 @@ class PrepareTest < ApplicationSystemTestCase
   end
 
   test "two fingers move the page closer in Use" do
-    cdp "Emulation.setTouchEmulationEnabled", enabled: true, maxTouchPoints: 5
     tool "use"
-    before = on_screen(1600, 0)[0] - on_screen(0, 0)[0]
-    touch Array.new(8) { |step| [ 600 - step * 20, 350 ] }, Array.new(8) { |step| [ 700 + step * 20, 350 ] }
-    assert_operator on_screen(1600, 0)[0] - on_screen(0, 0)[0], :>, before * 1.5
+    width = -> { on_screen(1600, 0)[0] - on_screen(0, 0)[0] }
+    before = width.call
+    with_fingers { touch Array.new(8) { |step| [ 600 - step * 20, 350 ] }, Array.new(8) { |step| [ 700 + step * 20, 350 ] } }
+    eventually { width.call > before * 1.5 }
     click_button "Fit"
-    assert_in_delta before, on_screen(1600, 0)[0] - on_screen(0, 0)[0], 1
+    assert_in_delta before, width.call, 1
     assert_empty items(@page)
-  ensure
-    cdp "Emulation.setTouchEmulationEnabled", enabled: false
   end
 
   test "two boards on one page end up with the same page" do
