@@ -19,8 +19,10 @@ class PrepareTest < ApplicationSystemTestCase
     assert_operator pressed.data["points"].filter_map { |point| point[2] }.uniq.size, :>, 5
     assert_includes plain.svg, "stroke-width"
 
-    with_fingers { touch wave([ 300, 450 ], count: 12), wave([ 600, 450 ], count: 12) }
-    eventually { items(@page, "ink").size == 4 }
+    with_fingers do
+      touch wave([ 300, 450 ], count: 12), wave([ 600, 450 ], count: 12)
+      eventually { items(@page, "ink").size == 4 }
+    end
     assert_selector "#page-view [data-kind=ink]", count: 4, visible: :all
     assert_text "every change kept"
 
@@ -218,8 +220,10 @@ class PrepareTest < ApplicationSystemTestCase
     tool "use"
     width = -> { on_screen(1600, 0)[0] - on_screen(0, 0)[0] }
     before = width.call
-    with_fingers { touch Array.new(8) { |step| [ 600 - step * 20, 350 ] }, Array.new(8) { |step| [ 700 + step * 20, 350 ] } }
-    eventually { width.call > before * 1.5 }
+    with_fingers do
+      touch Array.new(8) { |step| [ 600 - step * 20, 350 ] }, Array.new(8) { |step| [ 700 + step * 20, 350 ] }
+      eventually { width.call > before * 1.5 }
+    end
     click_button "Fit"
     assert_in_delta before, width.call, 1
     assert_empty items(@page)
