@@ -49,15 +49,6 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
 
   def tap_at(x, y) = draw([ [ x, y ] ])
 
-  # A screen that is touched, for the length of the block.
-  def with_fingers
-    cdp "Emulation.setTouchEmulationEnabled", enabled: true, maxTouchPoints: 5
-    eventually { page.evaluate_script("navigator.maxTouchPoints") == 5 }
-    yield
-  ensure
-    cdp "Emulation.setTouchEmulationEnabled", enabled: false
-  end
-
   # Fingers: each a list of [x, y], moved together step by step.
   def touch(*fingers)
     fingers.map(&:size).max.times do |step|
