@@ -42,7 +42,8 @@ class Board {
     this.recorder = new Recorder(this)
     this.order = new RunningOrder(this, document.getElementById("running-order"))
     this.doors = new Doors(this)
-    this.outbox = new Outbox(lesson, { kept: (...answer) => this.kept(...answer), refused: (...no) => this.refused(...no), state: (...state) => this.keeping(...state) })
+    this.outbox = new Outbox(lesson, { kept: (...answer) => this.kept(...answer), refused: (...no) => this.refused(...no), state: (...state) => this.keeping(...state),
+      signedOut: () => say("You are signed out. Sign in again in another tab; what you did waits here.") })
     this.live = new Feed({ identifier: { channel: "BoardChannel", lesson }, mark, missed: `/lessons/${lesson}/feed`, heard: message => this.heard(message), afresh: () => this.afresh() })
     this.wetLine = new WetLine((...sent) => this.live.perform(...sent), () => this.store.doors)
     this.camera.watch(() => this.looked())
@@ -115,22 +116,18 @@ class Board {
   keeping(state, count) {
     this.store.kept = state
     this.store.waiting = count
-    if (state === "kept") this.onSettled?.()
+    if (state === "kept") this.settling?.splice(0).forEach(resolve => resolve())
   }
 
   // Resolves once everything that was done is kept.
   settled() {
     this.editor.close()
     if (!this.outbox.pending) return Promise.resolve()
-    return new Promise(resolve => { this.onSettled = () => { this.onSettled = null; resolve() } })
+    return new Promise(resolve => (this.settling ??= []).push(resolve))
   }
 
   heard(message) {
-    if (message.patch) {
-      const { by, page } = message.patch
-      this.patch(message.patch)
-      if (by === this.element.dataset.actor && page === this.page && message.patch.verb !== "turn" && !this.outbox.pending) this.store.undo = true
-    }
+    if (message.patch) this.patch(message.patch)
     if (message.roll) this.doors.changed()
   }
 

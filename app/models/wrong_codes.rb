@@ -1,6 +1,6 @@
 # Slows down whoever guesses codes: after this many wrong ones within a minute from one network
 # address, none is taken for the rest of it. High enough for a class behind one address, low enough
-# that finding one of 880,000 codes takes weeks.
+# that finding one of 730,000 codes takes weeks.
 module WrongCodes
   LIMIT = 40
   SPAN = 1.minute

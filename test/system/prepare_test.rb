@@ -186,6 +186,12 @@ class PrepareTest < ApplicationSystemTestCase
     third = @lesson.reload.pages.reload.last
     find("[data-page='#{third.id}']").send_keys [ :alt, :arrow_left ]
     eventually { @lesson.pages.reload.map(&:id)[1] == third.id }
+    assert_selector ".running-page:nth-child(2) [data-page='#{third.id}']"
+    middle = ->(tab) { page.evaluate_script("(() => { const r = document.querySelectorAll('.page-tab')[#{tab}].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2] })()") }
+    from, to = middle.call(1), middle.call(0)
+    draw [ from, [ from[0] - 30, from[1] ], to ]
+    eventually { @lesson.pages.reload.first.id == third.id }
+    assert_selector ".running-page:nth-child(1) [data-page='#{third.id}']"
     click_button "Page"
     click_button "Delete page"
     assert_selector ".page-tab", count: 2

@@ -11,6 +11,11 @@ module Refusals
       refuse(error.record.errors.map(&:message).uniq.join(" "))
     end
 
+    # 403, so that a board knows it may ask for a new token and send the same again.
+    rescue_from ActionController::InvalidAuthenticityToken do
+      refuse("This page has been open for too long. Load it again, then repeat that.", status: :forbidden)
+    end
+
     rescue_from ActionController::ParameterMissing, ActionDispatch::Http::Parameters::ParseError do
       refuse("Something was missing from what was sent. Nothing was changed.")
     end

@@ -8,9 +8,9 @@ const MOST = 40
 const SLOWEST = 8000
 
 export class Outbox {
-  // kept(answer), refused(entry, sentence), state("kept" | "keeping" | "waiting", count)
-  constructor(lesson, { kept, refused, state }) {
-    Object.assign(this, { key: `usher:outbox:${lesson}`, kept, refused, state })
+  // kept(answer), refused(entry, sentence), state("kept" | "keeping" | "waiting", count), signedOut()
+  constructor(lesson, { kept, refused, state, signedOut }) {
+    Object.assign(this, { key: `usher:outbox:${lesson}`, kept, refused, state, signedOut })
     this.entries = this.read()
     this.failures = 0
     window.addEventListener("online", () => this.flush())
@@ -49,6 +49,7 @@ export class Outbox {
           batch.forEach(entry => this.refused(entry, error.message))
           continue
         }
+        if (error.status === 401 && this.failures === 0) this.signedOut()
         this.failures += 1
         this.state("waiting", this.entries.length)
         setTimeout(() => { this.sending = false; this.flush() }, Math.min(SLOWEST, 500 * 2 ** this.failures))

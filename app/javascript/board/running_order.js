@@ -1,6 +1,7 @@
 // The strip of pages: tap to turn, drag to move, and the verbs for the page in view.
 import { send } from "shared/net"
 import { say } from "shared/say"
+import { dragPages } from "board/drag_pages"
 
 export class RunningOrder {
   constructor(board, strip) {
@@ -12,17 +13,7 @@ export class RunningOrder {
       if (page) board.turnTo(Number(page.dataset.page))
       if (event.target.closest("[data-add-page]")) this.add()
     })
-    strip.addEventListener("dragstart", event => {
-      this.dragged = event.target.closest("[data-page]")
-      if (this.dragged) event.dataTransfer.setData("text/plain", "page")
-    })
-    strip.addEventListener("dragover", event => { if (this.dragged) event.preventDefault() })
-    strip.addEventListener("drop", event => {
-      const onto = event.target.closest("[data-page]")
-      event.preventDefault()
-      if (this.dragged && onto && onto !== this.dragged) this.move(Number(this.dragged.dataset.page), this.tabs().indexOf(onto) + 1)
-      this.dragged = null
-    })
+    dragPages(strip, (tab, onto) => this.move(Number(tab.dataset.page), this.tabs().indexOf(onto) + 1))
     strip.addEventListener("keydown", event => {
       const page = event.target.closest("[data-page]")
       const step = { ArrowLeft: -1, ArrowRight: 1 }[event.key]

@@ -17,7 +17,15 @@ export async function send(method, url, body) {
     throw new Unreachable("Usher cannot be reached.")
   }
   if (response.ok) return response.status === 204 ? null : response.json().catch(() => null)
-  if (response.status >= 500) throw new Unreachable("Usher could not do that just now.")
+  if (response.status === 403) await renewToken()
+  if (response.status >= 500 || response.status === 403) throw new Unreachable("Usher could not do that just now.")
   const said = await response.json().catch(() => ({}))
   throw Object.assign(new Refused(said.error || "Usher could not do that."), { status: response.status })
+}
+
+// A page that has been open for long may hold a forgery token the server no longer takes.
+async function renewToken() {
+  const page = await fetch(location.href, { credentials: "same-origin" }).then(response => response.text()).catch(() => "")
+  const fresh = new DOMParser().parseFromString(page, "text/html").querySelector("meta[name=csrf-token]")
+  if (fresh) document.querySelector("meta[name=csrf-token]").content = fresh.content
 }

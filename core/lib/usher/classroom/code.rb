@@ -3,9 +3,9 @@ require "securerandom"
 module Usher
   module Classroom
     # The code that lets a class in: three letters and three digits, none of which looks like another
-    # (no I, L, O, Q, S, Z, B beside 8, no vowels that spell words; no 0, 1, 2, 5).
+    # (no I, L, O, Q, S, Z, no B beside 8 or G beside 6, no vowels that spell words; no 0, 1, 2, 5).
     module Code
-      LETTERS = %w[C D F G H J K M N P R T V W X Y].freeze
+      LETTERS = %w[C D F H J K M N P R T V W X Y].freeze
       DIGITS = %w[3 4 6 7 8 9].freeze
 
       module_function
