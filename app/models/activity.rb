@@ -33,6 +33,9 @@ class Activity < ApplicationRecord
     attempts.create!(seat: seat, seed: SecureRandom.random_number(2**31), size: kind_of.size)
   end
 
+  # The go a student left unfinished, or a new one: a phone that was locked or reloaded goes on where it was.
+  def resume(seat:) = (seat && attempts.where(seat: seat, finished_at: nil).last) || deal(seat: seat)
+
   def content=(value)
     @kind_of = nil
     super

@@ -124,6 +124,20 @@ class ClassTest < ActionDispatch::IntegrationTest
     assert_match(/Open the doors first/, response.body)
   end
 
+  test "an activity left unfinished goes on where it was; start again deals anew" do
+    card_on(@page, safe = activity(@lesson))
+    student = come_in(@sitting)
+    post activity_attempts_path(safe, as: "seat", resume: 1)
+    attempt = safe.attempts.sole
+    post attempt_moves_path(attempt), params: { move: { tile: 0, group: home(attempt, 0) }.to_json }
+    post activity_attempts_path(safe, as: "seat", resume: 1)
+    assert_select ".tile-right", 1
+    assert_equal [ attempt ], student.attempts.to_a
+    post activity_attempts_path(safe, as: "seat")
+    assert_select ".tile-right", 0
+    assert_equal 2, student.attempts.count
+  end
+
   test "the roll says who is in, who answered, and who finished with which score" do
     card_on(@page, safe = activity(@lesson))
     juniper, rowan = seat(@sitting), seat(@sitting, "Rowan")

@@ -43,6 +43,13 @@ class TakesAndSharesTest < ActionDispatch::IntegrationTest
     assert_in_delta 2, seconds, 0.2
   end
 
+  test "a voice in MP4, as some browsers record it, is joined too" do
+    take = Take.start(@lesson, @first)
+    pieces_of_speech("-c:a", "aac", "-f", "mp4", "-movflags", "frag_keyframe+empty_moov").each_with_index { |piece, number| take.keep_piece(number, piece) }
+    perform_enqueued_jobs { post take_stop_path(take), params: { ms: 2000 }, as: :json }
+    assert_equal [ true, "audio/mp4" ], [ take.reload.ready?, take.voice.content_type ]
+  end
+
   test "pieces and stops that are not right are refused" do
     take = Take.start(@lesson, @first)
     voice(take, "x", "a")
@@ -133,8 +140,9 @@ class TakesAndSharesTest < ActionDispatch::IntegrationTest
   end
 
   # Two seconds of a tone as a browser would send them: WebM without a length, cut anywhere.
-  def pieces_of_speech
-    sound, = Open3.capture2("ffmpeg", "-loglevel", "error", "-f", "lavfi", "-i", "sine=frequency=440:duration=2", "-c:a", "libopus", "-f", "webm", "-live", "1", "pipe:1", binmode: true)
+  def pieces_of_speech(*way)
+    way = %w[-c:a libopus -f webm -live 1] if way.empty?
+    sound, = Open3.capture2("ffmpeg", "-loglevel", "error", "-f", "lavfi", "-i", "sine=frequency=440:duration=2", *way, "pipe:1", binmode: true)
     sound.scan(/.{1,4000}/mn)
   end
 end

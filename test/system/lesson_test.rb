@@ -56,6 +56,8 @@ class LessonTest < ApplicationSystemTestCase
     find(".bar-doors").click
     click_button "A–D"
     at(:phone) do
+      assert_selector ".choice-card", count: 4
+      assert_accessible context: "a poll on a phone"
       find(".choice-card", text: "C").click
       click_button "Send my answer"
       assert_text "Kept."
@@ -64,6 +66,7 @@ class LessonTest < ApplicationSystemTestCase
     click_button "Show the answers"
     assert_selector ".poll-row:nth-child(3) .poll-count", text: "1"
     assert_selector ".poll-row:nth-child(1) .poll-count", text: "0"
+    assert_accessible context: "the class with a poll"
 
     at(:phone) do
       click_button "Play: Safe or wait?"
@@ -77,7 +80,7 @@ class LessonTest < ApplicationSystemTestCase
     within("#doors") { assert_selector "td", text: /✓ 3 of 4\s+in 0:/ }
 
     click_button "Shut the doors"
-    at(:phone) { assert_text "The doors are shut" }
+    at(:phone) { assert_text("The doors are shut") && assert_accessible }
   end
 
   test "a device that lost the network comes back to the same seat and the same page" do
@@ -147,6 +150,9 @@ class LessonTest < ApplicationSystemTestCase
     assert_no_selector "#label-bar"
     assert_accessible
 
+    click_button "Colours, widths and more"
+    assert_accessible context: "the puck's colours"
+    click_button "Colours, widths and more"
     grip = find(".puck-grip")
     grip.send_keys :arrow_right
     assert_operator page.evaluate_script("document.querySelector('.puck').getBoundingClientRect().left"), :>, 1_000
@@ -213,6 +219,7 @@ class LessonTest < ApplicationSystemTestCase
     at(:laptop) do
       page.refresh
       assert_text "This lesson is not shared"
+      assert_accessible
     end
   end
 

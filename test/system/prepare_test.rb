@@ -175,6 +175,7 @@ class PrepareTest < ApplicationSystemTestCase
     assert_selector ".page-tab[aria-current]", text: "2"
     click_button "Page"
     within "#page-sheet" do
+      assert_accessible context: "the page's sheet"
       click_button "Squared"
       fill_in "Planned minutes", with: "12"
       find("input[type=number]").send_keys :tab

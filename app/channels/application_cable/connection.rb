@@ -8,7 +8,12 @@ module ApplicationCable
       reject_unauthorized_connection unless teacher || seat
     end
 
-    # A frame that is ready to go out: no decoding, no encoding, no job.
-    def forward(frame) = websocket.transmit(frame)
+    # A frame that is ready to go out: no decoding, no encoding, no job. A socket that breaks at this
+    # moment must not keep the frame from everybody after it; its own loop notices and closes it.
+    def forward(frame)
+      websocket.transmit(frame)
+    rescue IOError, SystemCallError => error
+      logger.info "A device went away while it was written to (#{error.class})"
+    end
   end
 end

@@ -98,7 +98,7 @@ export class Follower {
     if (event.target.closest("[data-back]")) return this.playing(false)
     const activity = event.target.closest("[data-play]")?.dataset.play ?? event.target.closest("[data-item][data-activity]")?.dataset.activity
     if (!activity) return
-    window.htmx.ajax("POST", `/activities/${activity}/attempts?as=seat`, { target: "#player-place", swap: "innerHTML" })
+    window.htmx.ajax("POST", `/activities/${activity}/attempts?as=seat&resume=1`, { target: "#player-place", swap: "innerHTML" })
     this.playing(true)
   }
 }

@@ -20,15 +20,17 @@ module Take::Voice
 
   private
 
-  # What a browser recorded live has no length; copying it through ffmpeg writes one, so it can be sought.
+  # What a browser recorded live has no length; copying it through ffmpeg writes one, so it can be
+  # sought. Most browsers record WebM, some MP4, which says so in its first bytes.
   def join_voice
     return if voice_pieces.none?
+    ending, type = voice_pieces.first.sound.byteslice(4, 4) == "ftyp" ? [ "m4a", "audio/mp4" ] : [ "webm", "audio/webm" ]
     Dir.mktmpdir("usher-voice") do |folder|
-      raw, whole = File.join(folder, "raw.webm"), File.join(folder, "voice.webm")
+      raw, whole = File.join(folder, "raw.#{ending}"), File.join(folder, "voice.#{ending}")
       File.open(raw, "wb") { |out| voice_pieces.each { |piece| out.write(piece.sound) } }
       _, problem, status = Open3.capture3("ffmpeg", "-loglevel", "error", "-y", "-i", raw, "-c", "copy", whole)
       raise "ffmpeg: #{problem.lines.first}" unless status.success?
-      voice.attach(io: File.open(whole), filename: "voice.webm", content_type: "audio/webm", identify: false)
+      voice.attach(io: File.open(whole), filename: "voice.#{ending}", content_type: type, identify: false)
     end
     voice_pieces.delete_all
   end
