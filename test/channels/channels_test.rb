@@ -105,6 +105,18 @@ end
 class ConnectionTest < ActionCable::Connection::TestCase
   tests ApplicationCable::Connection
 
+  test "what a browser says is done in the order it was said, whatever the worker pool does" do
+    cookies.signed[:seat] = seat(sit(lesson)).token
+    connect
+    done = []
+    connection.define_singleton_method(:dispatch_websocket_message) { |message| sleep(0.002 * rand) && done << message }
+    connection.define_singleton_method(:send_async) { |method| (@threads ||= []) << Thread.new { send(method) } }
+    connection.instance_exec { @inbox, @working = Queue.new, Mutex.new }
+    60.times { |number| connection.receive(number) }
+    connection.instance_variable_get(:@threads).each(&:join)
+    assert_equal (0...60).to_a, done
+  end
+
   test "only who has a pass is connected" do
     assert_reject_connection { connect }
     cookies.signed[:seat] = "made up"

@@ -2,10 +2,26 @@ module ApplicationCable
   class Connection < ActionCable::Connection::Base
     identified_by :teacher, :seat
 
+    def initialize(...)
+      super
+      @inbox, @working = Queue.new, Mutex.new
+    end
+
     def connect
       passes = Passes.new(cookies)
       self.teacher, self.seat = passes.teacher, passes.seat
       reject_unauthorized_connection unless teacher || seat
+    end
+
+    # What one browser says is done in the order it was said: the pieces of a stroke come close
+    # together, and the worker pool alone would now and then do the second first.
+    def receive(message)
+      @inbox << message
+      send_async :work_inbox
+    end
+
+    def work_inbox
+      @working.synchronize { dispatch_websocket_message(@inbox.pop(true)) until @inbox.empty? }
     end
 
     # A frame that is ready to go out: no decoding, no encoding, no job. A socket that breaks at this
