@@ -200,6 +200,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000002) do
     t.string "title", null: false
     t.string "state", default: "recording", null: false
     t.integer "length_ms", default: 0, null: false
+    t.json "trail", default: [], null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.index ["lesson_id"], name: "index_takes_on_lesson_id"

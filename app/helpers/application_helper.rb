@@ -28,6 +28,11 @@ module ApplicationHelper
   # A page, small; fetched when it comes into view.
   def thumbnail(page) = image_tag(page_thumbnail_path(page, v: page.seq), alt: "", loading: "lazy", draggable: false)
 
+  # The partial ("form", "player") of an activity's kind; only kinds the core knows have any.
+  def activity_partial(activity, name)
+    File.join("activities/kinds", Usher::Activities.registry.names.find { |kind| kind == activity.kind }, name)
+  end
+
   # A drawing of the core, trusted: everything in it was checked and escaped there.
   def drawing(svg) = svg.html_safe
 end

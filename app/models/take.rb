@@ -21,9 +21,11 @@ class Take < ApplicationRecord
     create!(lesson: lesson, page: page, title: "#{lesson.title.truncate(90)}, #{Time.current.strftime('%-d %B %H:%M')}")
   end
 
-  # Stops it; what it takes to play it is made in the background.
-  def stop(length_ms)
-    update!(state: "making", length_ms: length_ms)
+  # Stops it; what it takes to play it is made in the background. trail: the pointer's way, as
+  # Usher::Takes::Trail reads it. Raises Usher::Invalid, and then it goes on.
+  def stop(length_ms, trail: [])
+    Usher::Takes::Trail.read(trail)
+    update!(state: "making", length_ms: length_ms, trail: trail)
     TakeJob.perform_later(self)
   end
 

@@ -86,7 +86,7 @@ module Demo
       line [ x[0], y[2] ], [ x[24], y[2] ], stroke: RED, breadth: 4, dash: "dashed"
       ink((0..96).map { |quarter| hour = quarter / 4.0; [ x[hour].round(1), y[3.4 + 2.7 * Math.sin((hour - 2.9) * Math::PI / 6.2)].round(1) ] }, colour: BLUE, breadth: 9)
       ring x[12.2], y[1.15], 125, 62, colour: PLUM
-      note "Cross it\nDrag each time to the side it belongs to.", 1180, 170, 360, 190
+      note "Cross it?\nRead the height at each time. Safe, or wait?", 1180, 170, 360, 190
       { "11:30" => [ 1180, 420 ], "18:10" => [ 1380, 420 ], "05:45" => [ 1180, 530 ] }.each do |time, (left, top)|
         note time, left, top, 160, 86, size: 34, bold: true, colour: BLUE, card: "#d5e8ef", align: "middle"
       end

@@ -107,6 +107,7 @@ class CreateUsher < ActiveRecord::Migration[7.2]
       t.string :title, null: false
       t.string :state, null: false, default: "recording"
       t.integer :length_ms, null: false, default: 0
+      t.json :trail, null: false, default: []
       t.timestamps
     end
 

@@ -20,12 +20,13 @@ class TakesAndSharesTest < ActionDispatch::IntegrationTest
     record(take, @second, 3000, { verb: "turn" })
     record(take, @second, 3500, { verb: "put", items: [ note("on-two") ] })
     lay(@first, note("after"))
-    perform_enqueued_jobs { post take_stop_path(take), params: { ms: 5000 }, as: :json }
+    perform_enqueued_jobs { post take_stop_path(take), params: { ms: 5000, trail: [ [ 700, @first.id, 20, 30 ], [ 900, @first.id ] ] }, as: :json }
     assert_equal take_path(take), answer["at"]
     get take_reel_path(take)
     assert_equal [ @first.id, 5000, [ 1200, 1900, 3000, 3500 ] ], [ answer["opening"], answer["length"], answer["events"].map { |event| event["at"] } ]
     assert_equal [ "before" ], answer["pages"][@first.id.to_s]["items"].map { |item| item["id"] }
     assert_equal 400, answer["events"].first["put"].first["ink"]["points"].last.last
+    assert_equal [ { "at" => 700, "page" => @first.id, "x" => 20, "y" => 30 }, { "at" => 900, "page" => @first.id } ], answer["trail"]
     assert_equal [ 0, 3000 ], answer["chapters"].map { |chapter| chapter["at"] }
   end
 
@@ -60,6 +61,8 @@ class TakesAndSharesTest < ActionDispatch::IntegrationTest
     assert_response :unprocessable_entity
     post take_stop_path(take), params: { ms: -1 }, as: :json
     assert_response :unprocessable_entity
+    post take_stop_path(take), params: { ms: 10, trail: [ [ 1, 2, "x", 3 ] ] }, as: :json
+    assert_match(/place of the pointer/, answer["error"])
     assert take.reload.recording?
     get take_reel_path(take)
     assert_response :not_found

@@ -164,7 +164,10 @@ class LessonTest < ApplicationSystemTestCase
     assert_button "Stop the take"
     tool "pen"
     draw wave([ 400, 300 ], count: 40)
+    tool "laser"
+    draw [ [ 700, 300 ], [ 720, 320 ] ]
     sleep 0.6
+    tool "pen"
     find(".bar-next").click
     assert_selector ".bar-turn b", text: "2"
     draw wave([ 400, 650 ], count: 20)
@@ -184,7 +187,11 @@ class LessonTest < ApplicationSystemTestCase
     seek stroke["at"] + stroke["put"][0]["ink"]["points"].last.last + 50
     assert_selector "#take-view [data-kind=ink]", count: 1, visible: :all
     assert_selector "#take-view #item-n1", visible: :all
+    assert_operator reel["trail"].size, :>=, 1
+    seek reel["trail"].first["at"] + 20
+    assert_selector "#take-view [data-dot][visibility=visible]", visible: :all
     seek turn["at"] + 10
+    assert_selector "#take-view [data-dot][visibility=hidden]", visible: :all
     assert_no_selector "#take-view #item-n1", visible: :all
     assert_selector "#take-view [data-kind=activity]", visible: :all
     seek 0

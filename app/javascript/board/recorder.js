@@ -6,6 +6,7 @@ import { token } from "shared/page"
 import { words } from "board/clock"
 
 const PIECE = 1000 // ms
+const LONGEST_TRAIL = 40_000 // places
 const TYPES = ["audio/webm;codecs=opus", "audio/webm", "audio/mp4"]
 
 export class Recorder {
@@ -15,6 +16,9 @@ export class Recorder {
 
   // The moment of the take for whatever is being done now.
   during() { return this.state === "on" ? { take: this.take, ms: this.now() } : {} }
+
+  // Where the pointer is, in page units; nothing when it went away.
+  point(x, y) { if (this.state === "on") this.trail.push([this.now(), this.board.page, ...(x === undefined ? [] : [Math.round(x), Math.round(y)])]) }
 
   now() { return Math.round(this.spent + (this.state === "on" ? performance.now() - this.since : 0)) }
 
@@ -30,7 +34,7 @@ export class Recorder {
       stream?.getTracks().forEach(track => track.stop())
       return say(error.message)
     }
-    Object.assign(this, { take: answer.take, spent: 0, number: 0, sending: Promise.resolve() })
+    Object.assign(this, { take: answer.take, spent: 0, number: 0, trail: [], sending: Promise.resolve() })
     if (stream) this.listen(stream)
     this.resume()
     this.timer = setInterval(() => this.show(), 500)
@@ -87,7 +91,7 @@ export class Recorder {
     await this.board.settled()
     await this.sending
     try {
-      const { at } = await send("POST", `/takes/${this.take}/stop`, { ms })
+      const { at } = await send("POST", `/takes/${this.take}/stop`, { ms, trail: this.trail.slice(0, LONGEST_TRAIL) })
       say("The take is kept.", { action: "Watch it", run: () => location.assign(at), seconds: 20 })
     } catch (error) {
       say(error.message)

@@ -3,12 +3,15 @@
 import { PageView } from "shared/page_view"
 import { WetInk } from "shared/ink"
 
+const RESTS = 4000 // ms for which a pointer that does not move is shown
+
 export class Player {
   constructor(take) {
     this.take = take
     this.view = new PageView(document.getElementById("take-view"))
     const wet = document.getElementById("take-wet")
     this.wet = new WetInk(wet, () => ({ x: 0, y: 0, scale: wet.clientWidth / 1600 }))
+    this.dot = this.view.svg.querySelector("[data-dot]")
     this.voice = document.getElementById("take-voice")
     this.seekbar = document.getElementById("take-seek")
     this.button = document.getElementById("take-play")
@@ -102,6 +105,7 @@ export class Player {
   rewind() {
     this.pages = Object.fromEntries(Object.entries(this.reel.pages).map(([id, { ground, items }]) => [id, { ground, items: new Map(items.map(item => [item.id, item])) }]))
     this.done = 0
+    this.pointed = 0
     this.at = 0
     this.turn(this.reel.opening)
   }
@@ -120,6 +124,7 @@ export class Player {
     const { events } = this.reel
     while (this.done < events.length && events[this.done].at <= this.at) this.apply(events[this.done++])
     this.draw()
+    this.point()
     this.seekbar.value = this.at
     const seconds = Math.floor(this.at / 1000)
     this.now.value = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`
@@ -137,6 +142,16 @@ export class Player {
     written.forEach(item => { item.began = event.at; this.begin(item) })
     this.view.apply({ put: event.put.filter(item => !written.includes(item)), gone: event.gone, seq: this.done, ground: event.ground })
     event.gone.forEach(id => this.wet.remove(id))
+  }
+
+  // The laser pointer, where it was last on this page.
+  point() {
+    const { trail } = this.reel
+    while (this.pointed < trail.length && trail[this.pointed].at <= this.at) this.pointed++
+    const last = trail[this.pointed - 1]
+    const seen = last && last.page === this.page && last.x !== undefined && this.at - last.at < RESTS
+    this.dot.setAttribute("visibility", seen ? "visible" : "hidden")
+    if (seen) this.dot.setAttribute("transform", `translate(${last.x} ${last.y})`)
   }
 
   begin({ id, ink }) {

@@ -8,7 +8,8 @@ class Take::Reading
   # Data for the player; see Usher::Takes::Reel.
   def reel
     Usher::Takes::Reel.new(pages: pages.to_h { |page| [ page.id, start(page) ] }, opening: @take.page_id,
-      events: events, length: @take.length_ms).to_h
+      events: events, length: @take.length_ms,
+      trail: Usher::Takes::Trail.read(@take.trail)).to_h
   end
 
   private

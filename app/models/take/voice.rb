@@ -24,13 +24,13 @@ module Take::Voice
   # sought. Most browsers record WebM, some MP4, which says so in its first bytes.
   def join_voice
     return if voice_pieces.none?
-    ending, type = voice_pieces.first.sound.byteslice(4, 4) == "ftyp" ? [ "m4a", "audio/mp4" ] : [ "webm", "audio/webm" ]
+    type, muxer = voice_pieces.first.sound.byteslice(4, 4) == "ftyp" ? [ "audio/mp4", "mp4" ] : [ "audio/webm", "webm" ]
     Dir.mktmpdir("usher-voice") do |folder|
-      raw, whole = File.join(folder, "raw.#{ending}"), File.join(folder, "voice.#{ending}")
+      raw, whole = File.join(folder, "raw"), File.join(folder, "voice")
       File.open(raw, "wb") { |out| voice_pieces.each { |piece| out.write(piece.sound) } }
-      _, problem, status = Open3.capture3("ffmpeg", "-loglevel", "error", "-y", "-i", raw, "-c", "copy", whole)
+      _, problem, status = Open3.capture3("ffmpeg", "-loglevel", "error", "-y", "-i", raw, "-c", "copy", "-f", muxer, whole)
       raise "ffmpeg: #{problem.lines.first}" unless status.success?
-      voice.attach(io: File.open(whole), filename: "voice.#{ending}", content_type: type, identify: false)
+      voice.attach(io: File.open(whole), filename: "voice", content_type: type, identify: false)
     end
     voice_pieces.delete_all
   end

@@ -24,6 +24,14 @@ class ReelTest < CoreTest
     assert_equal 9_000, reel([ { at: 9_000, page: 1, operation: { "verb" => "turn" } } ])[:length]
   end
 
+  def test_the_pointer_goes_its_way_in_time
+    trail = Usher::Takes::Trail.read([ [ 900, 1 ], [ 200, 1, 30.4, 40 ], [ 500, 1, 35, 44 ] ])
+    assert_equal [ { at: 200, page: 1, x: 30, y: 40 }, { at: 500, page: 1, x: 35, y: 44 }, { at: 900, page: 1 } ], trail
+    [ nil, 5, [ 1 ], [ [ 1 ] ], [ [ -1, 1 ] ], [ [ 1, 1, "x", 2 ] ], [ [ 1, 1, 9e9, 2 ] ], [ [ 1, 1 ] ] * 40_001 ].each do |bad|
+      assert_invalid(/pointer/) { Usher::Takes::Trail.read(bad) }
+    end
+  end
+
   def test_events_on_pages_that_are_not_in_the_take_are_left_out
     assert_empty reel([ { at: 1, page: 77, operation: { "verb" => "turn" } } ])[:events]
   end

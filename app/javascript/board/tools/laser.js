@@ -8,6 +8,7 @@ export function move(contact, board, events) { point(events.at(-1), board) }
 export function leave(board) {
   board.dot.setAttribute("visibility", "hidden")
   board.live?.perform("pointer", {})
+  board.recorder.point()
 }
 
 let last = 0
@@ -18,4 +19,5 @@ function point(event, board) {
   if (event.timeStamp - last < EVERY) return
   last = event.timeStamp
   board.live?.perform("pointer", { x: Math.round(x), y: Math.round(y) })
+  board.recorder.point(x, y)
 }

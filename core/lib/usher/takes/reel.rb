@@ -5,9 +5,9 @@ module Usher
     class Reel
       # pages: { page id => Page::Memory at the take's start }; opening: the page id shown first;
       # events: [{ at: ms since the start, page: id, operation: hash }, ...] in the order of the log;
-      # trails: [{ at:, page:, x:, y: }, ...] of the pointer; length: ms.
-      def initialize(pages:, opening:, events:, length:, trails: [])
-        @pages, @opening, @length, @trails = pages, opening, length, trails
+      # trail: the pointer's way, from Trail.read; length: ms.
+      def initialize(pages:, opening:, events:, length:, trail: [])
+        @pages, @opening, @length, @trail = pages, opening, length, trail
         @events = events.each_with_index.sort_by { |event, index| [ event[:at], index ] }.map(&:first)
       end
 
@@ -15,7 +15,7 @@ module Usher
         starts = @pages.transform_values { |memory| start(memory) }
         events = @events.filter_map { |event| play(event) }
         { length: [ @length, events.last&.fetch(:at) || 0 ].max, opening: @opening, pages: starts, events: events,
-          trails: @trails.sort_by { |trail| trail[:at] }, chapters: chapters(events) }
+          trail: @trail, chapters: chapters(events) }
       end
 
       private
