@@ -19,12 +19,10 @@ class CrashTest < ApplicationSystemTestCase
     RUBY
     start
     @app_host, Capybara.app_host = Capybara.app_host, "http://127.0.0.1:#{@port}"
-    Capybara.run_server = false
   end
 
   teardown do
     stop
-    Capybara.run_server = true
     Capybara.app_host = @app_host
     FileUtils.rm_rf(@data)
   end

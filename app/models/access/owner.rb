@@ -10,7 +10,7 @@ class Access::Owner < Access::Nobody
   def binned_pages = Page.binned.where(lesson: lessons)
   def pictures = @teacher.pictures
   def activities = Activity.where(lesson: lessons)
-  def attempts = Attempt.where(activity: activities)
+  def attempts = Attempt.where(activity: activities, seat: nil) # on the board; a student's go is the student's
   def sittings = Sitting.where(lesson: lessons)
   def polls = Poll.where(sitting: sittings)
   def takes = Take.where(lesson: lessons)
