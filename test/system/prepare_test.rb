@@ -124,6 +124,14 @@ class PrepareTest < ApplicationSystemTestCase
     assert_selector "#label-bar"
     find("#stage").send_keys :arrow_right, [ :shift, :arrow_down ]
     eventually { data("n1").values_at("x", "y") == [ 101, 120 ] }
+    find("#stage").send_keys [ :alt, :arrow_right ], [ :alt, :arrow_up ]
+    eventually { data("n1").values_at("angle", "width") == [ 5, 330 ] }
+    find("#stage").send_keys "]"
+    eventually { @page.items.reload.last.key == "n1" }
+    find("#stage").send_keys :tab
+    assert_not_equal "stage", page.evaluate_script("document.activeElement.id"), "the page lets go of the focus after its last thing"
+    find("#stage").send_keys [ :shift, :tab ]
+    assert_selector "#label-bar"
     find("#stage").send_keys :delete
     eventually { items(@page).map(&:key) == [ "n2" ] }
     find("#stage").send_keys [ :control, "z" ]

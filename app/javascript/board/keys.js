@@ -1,5 +1,5 @@
 // The keyboard. Everything a hand can do on the board, keys can do; `?` lists them.
-import { nudge, next } from "board/tools/arrange"
+import { nudge, next, reshape } from "board/tools/arrange"
 
 const TOOLS = { u: "use", a: "arrange", p: "pen", e: "eraser", t: "text", n: "note", r: "rectangle", o: "ellipse", l: "line", w: "arrow", k: "laser" }
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
@@ -19,7 +19,8 @@ function handle(board, event) {
     if (key.toLowerCase() === "y") return board.redo(), true
     return false
   }
-  if (altKey) return false
+  const arranging = board.store.tool === "arrange" && board.choice.size > 0
+  if (altKey) return arranging && event.target === board.stage && ARROWS[key] ? (reshape(board, ...ARROWS[key]), true) : false
   if (key === "Escape") return board.back(), true
   if (key === "?") return document.getElementById("keys")?.showModal(), true
   if (key === "PageDown") return board.next(), true
@@ -30,7 +31,9 @@ function handle(board, event) {
   if (TOOLS[key] && board.offers(TOOLS[key])) return board.choose(TOOLS[key]), true
   if (!onStage) return false
   if (board.store.tool === "arrange") {
-    if (key === "Tab" && board.view.all().length) return next(board, shiftKey ? -1 : 1), true
+    if (key === "Tab" && event.target === board.stage) return next(board, shiftKey ? -1 : 1)
+    if (key === "]" && arranging) return board.stack("front"), true
+    if (key === "[" && arranging) return board.stack("back"), true
     if (["Delete", "Backspace"].includes(key) && board.choice.size) return board.remove(), true
     if (key === "Enter" && board.choice.size === 1) return board.editor.reopen(board.choice.elements()[0])
     if (ARROWS[key] && board.choice.size) return nudge(board, ...ARROWS[key].map(step => step * (shiftKey ? 20 : 1)))

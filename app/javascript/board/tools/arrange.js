@@ -55,14 +55,30 @@ export function nudge(board, dx, dy) {
   return true
 }
 
-// Tab goes through the things on the page, back to front.
+// Alt and the arrows turn what is chosen by 5 degrees, or make it a tenth larger or smaller.
+export function reshape(board, dx, dy) {
+  const { x, y, width, height, angle } = board.choice.box()
+  const about = [round(x + width / 2), round(y + height / 2)]
+  const ids = board.choice.ids()
+  if (dx) return board.do({ verb: "rotate", ids, about, angle: dx * 5 })
+  const by = dy < 0 ? 1.1 : 1 / 1.1
+  board.do({ verb: "scale", ids, about, by: [by, by], angle: round(angle) })
+}
+
+// Tab goes through the things on the page, back to front, and past the last one on to what follows
+// the page: false then, so that the browser moves the focus.
 export function next(board, step) {
   const all = board.view.all()
-  if (!all.length) return
   const at = all.findIndex(element => board.choice.has(element.dataset.item))
-  board.choice.only(all[(at + step + all.length) % all.length].dataset.item)
+  const to = at === -1 && step < 0 ? all.length - 1 : at + step
+  if (!all[to]) {
+    board.choice.clear()
+    return false
+  }
+  board.choice.only(all[to].dataset.item)
   const { x, y } = boxOf(board.choice.elements()[0])
   board.announce(`${board.choice.elements()[0].getAttribute("aria-label")}, at ${Math.round(x)}, ${Math.round(y)}`)
+  return true
 }
 
 const shift = ({ page, origin }) => [round(page[0] - origin[0]), round(page[1] - origin[1])]
