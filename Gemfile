@@ -13,7 +13,6 @@ gem "importmap-rails", "~> 2.0"
 gem "solid_queue", "~> 1.1"
 gem "redis", ">= 4.0.1", require: false
 gem "bcrypt", "~> 3.1"
-gem "image_processing", "~> 1.13", "< 2"
 gem "ruby-vips", "~> 2.2"
 gem "rqrcode", "~> 3.0"
 gem "bootsnap", require: false

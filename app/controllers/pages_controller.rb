@@ -6,7 +6,7 @@ class PagesController < ApplicationController
     page = access.pages.find(params[:id])
     mark = page.lesson.board_feed.mark
     render json: { page: page.id, style: page.style, ground: page.ground, items: page.drawings.join, seq: page.seq, mark: mark,
-      can: { undo: page.undoable(teacher).present?, redo: page.redoable(teacher).present? } }
+      can: page.steps_open_to(teacher) }
   end
 
   def destroy

@@ -2,7 +2,7 @@ module BoardHelper
   # What the board's script is told when it starts.
   def board_data(lesson, page, mode)
     { lesson: lesson.id, page: page.id, mode: mode, pages: page_list(lesson), view: (lesson.place["view"] if lesson.place["page"] == page.id),
-      mark: lesson.board_feed.mark, can: { undo: page.undoable(teacher).present?, redo: page.redoable(teacher).present? } }
+      mark: lesson.board_feed.mark, can: page.steps_open_to(teacher) }
   end
 
   def page_list(lesson) = lesson.pages.map { |page| page.slice(:id, :minutes, :paper) }

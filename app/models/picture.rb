@@ -7,6 +7,9 @@ class Picture < ApplicationRecord
     Intake.new(upload).picture_attributes.then { |attributes| create!(attributes) }
   end
 
+  # Looks pictures up by number for a drawing that can fetch nothing, each once: { 7 => "data:..." }.
+  def self.addresses = Hash.new { |known, number| known[number] = find(number).data_address }
+
   # The bytes as an address, for drawings that can fetch nothing.
   def data_address = "data:#{content_type};base64,#{Base64.strict_encode64(file.download)}"
 end

@@ -8,7 +8,7 @@ class Pages::OperationsController < Pages::BaseController
   before_action :page # whose page it is comes before what was sent
 
   def create
-    render json: { **perform_all(sent), can: { undo: page.undoable(teacher).present?, redo: page.redoable(teacher).present? } }
+    render json: { **perform_all(sent), can: page.steps_open_to(teacher) }
   end
 
   private

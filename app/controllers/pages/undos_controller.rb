@@ -6,6 +6,6 @@ class Pages::UndosController < Pages::BaseController
   private
 
   def answer(patch)
-    render json: { patches: [ patch&.to_h ].compact, can: { undo: page.undoable(teacher).present?, redo: page.redoable(teacher).present? } }
+    render json: { patches: [ patch&.to_h ].compact, can: page.steps_open_to(teacher) }
   end
 end

@@ -16,8 +16,6 @@ export class Contacts {
     document.addEventListener("keyup", event => { if (event.code === "Space") this.space = false })
   }
 
-  get busy() { return this.contacts.size > 0 }
-
   down(event) {
     if (event.target.closest("[data-over-stage]")) return
     if (event.button > 1) return

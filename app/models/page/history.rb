@@ -26,6 +26,9 @@ module Page::History
   # Steps taken back after the latest one that stands; a new step makes older ones unreachable.
   def redoable(by) = steps(by).where(undone: true, seq: (undoable(by)&.seq || 0)..).first
 
+  # What the buttons of this person may offer.
+  def steps_open_to(by) = { undo: undoable(by).present?, redo: redoable(by).present? }
+
   private
 
   def steps(by) = operations.where(actor: by.actor, undoes_id: nil).where.not(inverse: nil).order(:seq)

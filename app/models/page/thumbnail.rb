@@ -5,7 +5,7 @@ module Page::Thumbnail
 
   def thumbnail
     Rails.cache.fetch([ "thumbnail", id, seq ], expires_in: 1.day) do
-      pictures = Hash.new { |known, number| known[number] = Picture.find(number).data_address }
+      pictures = Picture.addresses
       document = Usher::Page::Drawing.document(style, drawings(for_devices: true)) { |number| pictures[number] }
       Usher::Formats::Png::Writer.write(document, width: WIDTH)
     end

@@ -19,8 +19,6 @@ module Usher
 
       def hints = { "activity" => activity }
 
-      def words = [ title, *tiles ].join(" ")
-
       private
 
       def card = Markup.tag("rect", width: width, height: height, rx: 20, fill: Usher::Colour::LINEN, stroke: Usher::Colour::EDGE, "stroke-width": 3)

@@ -82,9 +82,6 @@ module Usher
       # What the browser needs to offer its editors: { name => value }, drawn as data attributes.
       def hints = {}
 
-      # The words on it, for search. Empty where there are none.
-      def words = ""
-
       # The store room keys of the media it shows.
       def picture = nil
 

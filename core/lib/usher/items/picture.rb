@@ -14,8 +14,6 @@ module Usher
       end
 
       def label = alt.empty? ? "Picture" : "Picture: #{alt}"
-
-      def words = alt
     end
   end
 end

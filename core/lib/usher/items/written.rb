@@ -12,8 +12,6 @@ module Usher
       attribute :colour, Types::Colour.new, default: Colour::INK
       attribute :align, Types::Choice.new("left", "middle", "right"), default: "left"
 
-      def words = text
-
       def hints = @values.slice("text", "size", "font", "bold", "colour", "align")
 
       # Scaled evenly the letters grow with the box; pulled to one side the lines break anew.

@@ -15,8 +15,6 @@ module Usher
         text.each_char.sum { |char| @advances[char] ||= advance(char) }
       end
 
-      def has?(char) = !glyph(char).zero?
-
       private
 
       def glyph(char) = @file.cmap.unicode.first[char.ord]
