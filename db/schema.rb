@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_23_000002) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_23_000003) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -86,8 +86,13 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000002) do
     t.boolean "on_page", null: false
     t.integer "picture_id"
     t.integer "activity_id"
+    t.float "left", default: 0.0, null: false
+    t.float "top", default: 0.0, null: false
+    t.float "right", default: 0.0, null: false
+    t.float "bottom", default: 0.0, null: false
     t.index ["activity_id"], name: "index_items_on_activity_id"
     t.index ["page_id", "key"], name: "index_items_on_page_id_and_key", unique: true
+    t.index ["page_id", "kind"], name: "index_items_on_page_id_and_kind"
     t.index ["page_id", "z"], name: "index_items_on_page_id_and_z"
     t.index ["picture_id"], name: "index_items_on_picture_id"
   end

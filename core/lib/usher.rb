@@ -17,5 +17,6 @@ module Usher
   autoload :Registry, "usher/registry"
   autoload :Takes, "usher/takes"
   autoload :Text, "usher/text"
+  autoload :Tidy, "usher/tidy"
   autoload :Types, "usher/types"
 end

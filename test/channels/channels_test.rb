@@ -28,12 +28,12 @@ class BoardChannelTest < ActionCable::Channel::TestCase
     stub_connection teacher: @owner, seat: nil
     subscribe lesson: @lesson.id
     before = @lesson.device_feed.mark[:n]
-    ink = { "page" => @page.id, "id" => "s1", "colour" => "#1e6079", "breadth" => 6, "start" => 0, "points" => [ [ 1, 2, nil ], [ 3, 4, 0.5 ] ] }
+    ink = { "page" => @page.id, "id" => "s1", "colour" => "#1e6079", "breadth" => 6, "start" => 0, "nib" => "lively", "opacity" => 1, "points" => [ [ 1, 2, nil, 0 ], [ 3, 4, 0.5, 16 ] ] }
     perform :wet, ink
     perform :wet, ink.merge("page" => @page.id + 99)
     assert_equal before + 1, @lesson.device_feed.mark[:n]
-    assert_equal [ [ 1.0, 2.0, nil ], [ 3.0, 4.0, 0.5 ] ], JSON.parse(@lesson.device_feed.since(Live::Feed::FROM, before).sole).dig("wet", "points")
-    [ { "points" => [] }, { "points" => [ [ 1, "x" ] ] }, { "points" => [ [ 0, 0 ] ] * 121 }, { "colour" => "red" }, { "breadth" => 1e9 }, { "id" => "<b>" }, { "start" => -1 }, { "page" => "x" } ].each do |bad|
+    assert_equal [ [ 1.0, 2.0, nil, 0 ], [ 3.0, 4.0, 0.5, 16 ] ], JSON.parse(@lesson.device_feed.since(Live::Feed::FROM, before).sole).dig("wet", "points")
+    [ { "points" => [] }, { "points" => [ [ 1, "x" ] ] }, { "points" => [ [ 0, 0 ] ] * 121 }, { "colour" => "red" }, { "breadth" => 1e9 }, { "nib" => "feather" }, { "opacity" => 0 }, { "id" => "<b>" }, { "start" => -1 }, { "page" => "x" } ].each do |bad|
       perform :wet, ink.merge(bad)
       assert transmissions.last["refused"], bad.inspect
     end

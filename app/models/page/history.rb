@@ -21,15 +21,17 @@ module Page::History
     end
   end
 
-  def undoable(by) = steps(by).where(undone: false).last
+  def undoable(by) = standing(by).last
 
   # Steps taken back after the latest one that stands; a new step makes older ones unreachable.
   def redoable(by) = steps(by).where(undone: true, seq: (undoable(by)&.seq || 0)..).first
 
   # What the buttons of this person may offer.
-  def steps_open_to(by) = { undo: undoable(by).present?, redo: redoable(by).present? }
+  def steps_open_to(by) = { undo: standing(by).exists?, redo: steps(by).where(undone: true, seq: (standing(by).maximum(:seq) || 0)..).exists? }
 
   private
+
+  def standing(by) = steps(by).where(undone: false)
 
   def steps(by) = operations.where(actor: by.actor, undoes_id: nil).where.not(inverse: nil).order(:seq)
 

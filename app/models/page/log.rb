@@ -27,9 +27,7 @@ module Page::Log
     save!
     rows = keep(outcome.put)
     Item.where(page_id: id, key: outcome.gone).delete_all if outcome.gone.any?
-    entry = operations.create!(client_id: key, seq: seq, actor: by.actor, verb: operation.class.verb, payload: operation.to_h,
-      inverse: outcome.inverse, touched: outcome.put.map(&:id) + outcome.gone, undoes: undoes,
-      take: during[:take], take_ms: during[:ms])
+    entry = Operation.enter(page: self, client_id: key, actor: by.actor, operation: operation, outcome: outcome, undoes: undoes, during: during)
     lesson.touch
     lesson.sitting&.turn_to(self) if entry.verb == "turn"
     Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?)

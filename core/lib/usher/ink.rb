@@ -4,7 +4,16 @@ module Usher
     # The widths a pen can have, in page units.
     BREADTHS = 0.1..200
 
+    # Drawings of strokes count in twentieths of a page unit: whole numbers are short and quick to
+    # write, and a twentieth is finer than any screen shows.
+    FINE = 20
+    TRANSFORM = "scale(.05)".freeze
+
+    autoload :Capsule, "usher/ink/capsule"
     autoload :Curve, "usher/ink/curve"
+    autoload :Eraser, "usher/ink/eraser"
+    autoload :Nib, "usher/ink/nib"
     autoload :Outline, "usher/ink/outline"
+    autoload :StraightEdge, "usher/ink/straight_edge"
   end
 end

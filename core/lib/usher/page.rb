@@ -3,11 +3,16 @@ module Usher
   module Page
     SIZE = [ 1600, 900 ].freeze
 
+    # A page is printed as wide as A4 lies (297 mm), which gives page units a real measure.
+    MILLIMETRE = 1600 / 297.0
+    CENTIMETRE = 10 * MILLIMETRE
+
     autoload :Drawing, "usher/page/drawing"
     autoload :Memory, "usher/page/memory"
     autoload :Operation, "usher/page/operation"
     autoload :Operations, "usher/page/operations"
     autoload :Outcome, "usher/page/outcome"
+    autoload :Overlay, "usher/page/overlay"
     autoload :Paper, "usher/page/paper"
     autoload :Placed, "usher/page/placed"
     autoload :Style, "usher/page/style"

@@ -11,5 +11,6 @@ module Usher
     autoload :List, "usher/types/list"
     autoload :Number, "usher/types/number"
     autoload :Points, "usher/types/points"
+    autoload :Record, "usher/types/record"
   end
 end

@@ -10,17 +10,17 @@ class KindsTest < CoreTest
 
   def test_a_resized_stroke_scales_its_line_and_its_pen
     ink = stroke([ [ 0, 0 ], [ 10, 10 ] ], breadth: 4).change("width" => 40, "height" => 40)
-    assert_includes ink.draw, "L40 40"
-    assert_includes ink.draw, 'stroke-width="16"'
+    assert_includes ink.draw, "M0 0l400 400l400 400"
+    assert_includes ink.draw, 'stroke-width="320"'
   end
 
   def test_a_dot_and_a_straight_stroke_have_no_size_to_divide_by
-    assert_includes stroke([ [ 5, 5 ] ]).draw, "M0 0h.01"
+    assert_includes stroke([ [ 5, 5 ] ]).draw, "M0 0h1"
     refute_match(/NaN|Infinity/, stroke([ [ 5, 5 ], [ 5, 90 ] ]).change("width" => 30).draw)
   end
 
-  def test_pressure_makes_an_outline_to_fill
-    svg = stroke([ [ 0, 0, 0.1 ], [ 40, 0, 0.9 ], [ 80, 0, 0.2 ] ]).draw
+  def test_a_lively_nib_makes_an_outline_to_fill
+    svg = stroke([ [ 0, 0, 0.1 ], [ 40, 0, 0.9 ], [ 80, 0, 0.2 ] ], nib: "lively").draw
     assert_includes svg, 'fill="#231a1e"'
     refute_includes svg, "stroke-width"
   end

@@ -12,11 +12,20 @@ module Usher
 
       # The four corners after turning, clockwise from the top left: [[x, y], ...].
       def corners
+        [ [ 0, 0 ], [ width, 0 ], [ width, height ], [ 0, height ] ].map { |along, down| place(along, down) }
+      end
+
+      # A place given in the box's own units from its top left, after turning: [x, y] on the page.
+      def place(along, down)
+        dx, dy = Geometry.turn([ along - width / 2.0, down - height / 2.0 ], angle || 0)
+        [ x + width / 2.0 + dx, y + height / 2.0 + dy ]
+      end
+
+      # The other way round: a place on the page in the box's own units from its top left.
+      def inside((px, py))
         cx, cy = centre
-        [ [ x, y ], [ x + width, y ], [ x + width, y + height ], [ x, y + height ] ].map do |px, py|
-          dx, dy = Geometry.turn([ px - cx, py - cy ], angle || 0)
-          [ cx + dx, cy + dy ]
-        end
+        along, down = Geometry.turn([ px - cx, py - cy ], -(angle || 0))
+        [ along + width / 2.0, down + height / 2.0 ]
       end
 
       # The upright box around this one.

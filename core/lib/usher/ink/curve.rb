@@ -1,44 +1,39 @@
 module Usher
   module Ink
     # A smooth line through a stroke: quadratic curves from midpoint to midpoint, each steered by
-    # the point between them (the usual midpoint smoothing). wet_ink.js draws the same curve.
+    # the point between them (the usual midpoint smoothing). shared/ink.js draws the same curve.
     class Curve
-      # points: [[x, y, pressure], ...] in page units, at least one.
+      # points: [[x, y, ...], ...] in page units, at least one.
       def initialize(points)
         @points = points
       end
 
-      # SVG path data. A single point becomes a line too short to see, which a round cap makes a dot.
+      # SVG path data in twentieths of a page unit. A single point becomes a line too short to see,
+      # which a round cap makes a dot.
       def path
-        first = @points.first
-        return "M#{pair(first)}h.01" if @points.size == 1
-        out = +"M#{pair(first)}"
-        middles.each_with_index do |middle, index|
-          out << (index.zero? ? "L#{pair(middle)}" : "Q#{pair(@points[index])} #{pair(middle)}")
-        end
-        out << "L#{pair(@points.last)}"
-      end
-
-      # The same line as points close enough to offset from: [[x, y, pressure], ...].
-      def samples(steps = 4)
-        return @points if @points.size < 3
-        inner = middles.each_cons(2).with_index(1).flat_map do |(from, to), index|
-          (1..steps).map { |step| bend(from, @points[index], to, step.fdiv(steps)) }
-        end
-        [ @points.first, middles.first, *inner, @points.last ]
+        x, y = fine(@points[0])
+        return "M#{x} #{y}h1" if @points.size == 1
+        steps, px, py = bends(x, y)
+        lx, ly = fine(@points.last)
+        "M#{x} #{y}l#{steps.shift(2).join(' ')}#{"q#{steps.join(' ')}" if steps.any?}l#{lx - px} #{ly - py}"
       end
 
       private
 
-      def middles
-        @middles ||= @points.each_cons(2).map { |a, b| [ (a[0] + b[0]) / 2.0, (a[1] + b[1]) / 2.0, (a[2] && b[2] ? (a[2] + b[2]) / 2.0 : nil) ] }
-      end
+      def fine(point) = [ (point[0] * FINE).round, (point[1] * FINE).round ]
 
-      def bend(from, over, to, t)
-        [ 0, 1, 2 ].map { |axis| from[axis] && (1 - t)**2 * from[axis] + 2 * t * (1 - t) * (over[axis] || 0) + t**2 * to[axis] }
+      # The relative steps to the first midpoint and through all others, and where they end.
+      def bends(px, py)
+        steps, cx, cy = [], px, py
+        @points.each_cons(2).with_index do |(a, b), index|
+          mx, my = ((a[0] + b[0]) * FINE / 2).round, ((a[1] + b[1]) * FINE / 2).round
+          steps.push(cx - px, cy - py) unless index.zero?
+          steps.push(mx - px, my - py)
+          px, py = mx, my
+          cx, cy = fine(b)
+        end
+        [ steps, px, py ]
       end
-
-      def pair(point) = "#{Markup.number(point[0])} #{Markup.number(point[1])}"
     end
   end
 end

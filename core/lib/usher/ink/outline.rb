@@ -1,70 +1,92 @@
 module Usher
   module Ink
-    # A stroke whose width follows the pressure, as a shape to fill: both sides of the curve at half
-    # the local width, round ends, and a disc where the pen turns sharply.
+    # A stroke of changing breadth as a shape to fill: Ink::Curve moved half the local breadth to
+    # either side, round ends, and a disc where the pen turns sharply. Flat lists and whole numbers,
+    # because an eraser may ask for ten thousand points at once (bench/erase).
     class Outline
-      SHARP = 0.3
+      SHARP = 0.3 # cosine of the turn from which a corner gets a disc
 
-      # The width of a pen of `width` page units at a pressure of 0 to 1; half pressure is the plain width.
-      def self.breadth(width, pressure) = width * (0.4 + 1.2 * pressure)
-
-      # points: [[x, y, pressure], ...]; width: page units at half pressure.
-      def initialize(points, width)
-        @samples = Curve.new(points).samples.chunk_while { |a, b| a[0, 2] == b[0, 2] }.map(&:last)
-        @width = width
+      # points: [[x, y, ...], ...]; breadths: one for each, in page units.
+      def initialize(points, breadths)
+        @xs, @ys, @rs = [], [], []
+        points.each_with_index do |(x, y), index|
+          x, y = x * FINE, y * FINE
+          next if index.positive? && (x - @xs[-1]).abs < 1 && (y - @ys[-1]).abs < 1
+          @xs << x
+          @ys << y
+          @rs << breadths[index] * FINE / 2
+        end
       end
 
-      # SVG path data, to be filled with the nonzero rule.
+      # SVG path data in twentieths of a page unit, to be filled with the nonzero rule.
       def path
-        return disc(@samples.first) if @samples.size == 1
-        left = @samples.each_index.map { |index| beside(index, -1) }
-        right = @samples.each_index.map { |index| beside(index, 1) }
-        out = +"M#{pair(left.first)}"
-        left.drop(1).each { |point| out << "L#{pair(point)}" }
-        out << cap(@samples.last, right.last)
-        right.reverse.drop(1).each { |point| out << "L#{pair(point)}" }
-        out << cap(@samples.first, left.first) << "Z"
-        corners.each { |index| out << disc(@samples[index]) }
+        return disc(0) if @xs.size == 1
+        left, right, corners = sides
+        out = +"M#{left[0]} #{left[1]}#{bends(left)}#{cap(-1, right[-1], right[-2])}"
+        out << bends(right.reverse) << cap(0, left[0], left[1]) << "Z"
+        corners.each { |index| out << disc(index) }
         out
       end
 
       private
 
-      def radius(sample) = self.class.breadth(@width, sample[2] || 0.5) / 2
-
-      def heading(index)
-        from, to = @samples[[ index - 1, 0 ].max], @samples[[ index + 1, @samples.size - 1 ].min]
-        unit(from, to)
-      end
-
-      def unit(from, to)
-        dx, dy = to[0] - from[0], to[1] - from[1]
-        length = Math.hypot(dx, dy)
-        length.zero? ? [ 1.0, 0.0 ] : [ dx / length, dy / length ]
-      end
-
-      def beside(index, side)
-        sample, (dx, dy) = @samples[index], heading(index)
-        r = radius(sample) * side
-        [ sample[0] - dy * r, sample[1] + dx * r ]
-      end
-
-      def corners
-        (1...@samples.size - 1).select do |index|
-          before, after = unit(@samples[index - 1], @samples[index]), unit(@samples[index], @samples[index + 1])
-          before[0] * after[0] + before[1] * after[1] < SHARP
+      # Both sides as flat lists: the start, the first middle, then a control and a middle for each
+      # point, and the end; and the places that need a corner. The left goes x, y, x, y, the right
+      # y, x, y, x, so that it can be walked backwards.
+      def sides
+        left, right, corners = [], [], []
+        ux = uy = vx = vy = nil
+        x, y, r = @xs[0], @ys[0], @rs[0]
+        last = @xs.size - 1
+        index = 0
+        while index < last
+          nx, ny, nr = @xs[index + 1], @ys[index + 1], @rs[index + 1]
+          dx, dy = nx - x, ny - y
+          length = Math.sqrt(dx * dx + dy * dy)
+          vx, vy = dx / length, dy / length
+          way = ux ? (ux + vx)**2 + (uy + vy)**2 : 0
+          corners << index if ux && way < 2 + 2 * SHARP
+          # The control lies on both neighbouring lines moved sideways; at a sharp turn just beside.
+          way > 1 ? beside(left, right, x, y, ux + vx, uy + vy, r * 2 / way) : beside(left, right, x, y, vx, vy, r)
+          beside(left, right, (x + nx) / 2, (y + ny) / 2, vx, vy, (r + nr) / 2)
+          x, y, r, ux, uy = nx, ny, nr, vx, vy
+          index += 1
         end
+        beside(left, right, x, y, ux, uy, r)
+        [ left, right, corners ]
       end
 
-      def cap(sample, to) = "A#{r = Markup.number(radius(sample))} #{r} 0 0 1 #{pair(to)}"
-
-      def disc(sample)
-        r = radius(sample)
-        n = Markup.number(r)
-        "M#{pair([ sample[0] - r, sample[1] ])}a#{n} #{n} 0 1 1 #{Markup.number(2 * r)} 0a#{n} #{n} 0 1 1 #{Markup.number(-2 * r)} 0Z"
+      def beside(left, right, x, y, ux, uy, r)
+        dx, dy = uy * r, ux * r
+        left.push((x + dx).round, (y - dy).round)
+        right.push((y + dy).round, (x - dx).round)
       end
 
-      def pair(point) = "#{Markup.number(point[0])} #{Markup.number(point[1])}"
+      # Relative commands along one side, from its first place.
+      def bends(flat)
+        px, py = flat
+        x, y = flat[2], flat[3]
+        out = "l#{x - px} #{y - py}"
+        relative = []
+        index = 4
+        last = flat.size - 2
+        while index < last
+          px, py, x, y = x, y, flat[index + 2], flat[index + 3]
+          relative.push(flat[index] - px, flat[index + 1] - py, x - px, y - py)
+          index += 4
+        end
+        out << "q#{relative.join(' ')}" if relative.any?
+        out << "l#{flat[-2] - x} #{flat[-1] - y}"
+      end
+
+      def cap(index, x, y) = "A#{radius(index)} #{radius(index)} 0 0 1 #{x} #{y}"
+
+      def disc(index)
+        r = radius(index)
+        "M#{@xs[index].round - r} #{@ys[index].round}a#{r} #{r} 0 1 1 #{2 * r} 0a#{r} #{r} 0 1 1 #{-2 * r} 0Z"
+      end
+
+      def radius(index) = [ @rs[index].round, 1 ].max
     end
   end
 end

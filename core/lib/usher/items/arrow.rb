@@ -1,22 +1,31 @@
 module Usher
   module Items
-    # A straight line with a head at its second end.
+    # A straight line with a head at its second end, or at both.
     class Arrow < Segment
       # The head is this many line widths long, and half as wide to either side.
       HEAD = 4.5
 
+      attribute :heads, Types::Choice.new("end", "both"), default: "end"
+
       def draw
-        from, tip = tips
+        from, to = tips
+        start, from = heads == "both" ? head(to, from) : [ "", from ]
+        finish, to = head(from, to)
+        Markup.tag("g", { opacity: faint }, stroke_between(from, to, opacity: nil) + start + finish)
+      end
+
+      private
+
+      # A head with its tip at `tip`, coming from `from`, and where the line under it ends.
+      def head(from, tip)
         dx, dy = direction(from, tip)
         long = [ breadth * HEAD, Math.hypot(tip[0] - from[0], tip[1] - from[1]) ].min
         base = [ tip[0] - dx * long, tip[1] - dy * long ]
         half = long / 2
-        head = [ tip, [ base[0] - dy * half, base[1] + dx * half ], [ base[0] + dy * half, base[1] - dx * half ] ]
-        stroke_between(from, base) + Markup.tag("polygon", points: head.map { |point| point.map { |n| Markup.number(n) }.join(",") }.join(" "),
-          fill: stroke, stroke: stroke, "stroke-width": breadth / 2.0, "stroke-linejoin": "round")
+        corners = [ tip, [ base[0] - dy * half, base[1] + dx * half ], [ base[0] + dy * half, base[1] - dx * half ] ]
+        [ Markup.tag("polygon", points: corners.map { |point| point.map { |n| Markup.number(n) }.join(",") }.join(" "),
+          fill: stroke, stroke: stroke, "stroke-width": breadth / 2.0, "stroke-linejoin": "round"), base ]
       end
-
-      private
 
       def direction(from, to)
         length = Math.hypot(to[0] - from[0], to[1] - from[1])

@@ -1,49 +1,93 @@
+require "digest"
+
 module Usher
   module Items
-    # A pen's stroke. A new stroke arrives as it was drawn, with `points` in page units and no box;
-    # the item finds its box and keeps the points relative to it, with the box's first size as
-    # `span`, so that a resize only changes the box.
+    # A stroke of a pen or a highlighter. A new stroke arrives as it was drawn, with `points` in page
+    # units and no box; the item finds its box and keeps the points relative to it, with the box's
+    # first size as `span`, so that a resize only changes the box.
     class Ink < Item
       attribute :points, Types::Points.new
-      attribute :span, Types::List.new(Types::Number.new(0..20_000), 2..2)
+      attribute :span, Types::List.new(Types::Number.new(0..200_000), 2..2)
+      attribute :width, Types::Number.new(0..200_000)
+      attribute :height, Types::Number.new(0..200_000)
       attribute :colour, Types::Colour.new, default: Colour::INK
       attribute :breadth, Types::Number.new(Usher::Ink::BREADTHS), default: 6
+      attribute :nib, Types::Choice.new(*Usher::Ink::Nib::KINDS), default: "even"
+      attribute :opacity, Types::Number.new(0.05..1), default: 1
 
-      def self.build(given)
-        given = fresh(given) unless given.key?("span")
-        super(given)
-      end
+      class << self
+        def build(given)
+          given = given.merge(boxed(Invalid.about("The stroke") { Types::Points.new.call(given["points"]) })) unless given.key?("span")
+          super(given)
+        end
 
-      def self.fresh(given)
-        points = Invalid.about("The stroke") { Types::Points.new.call(given["points"]) }
-        box = Geometry::Box.around(points)
-        local = points.map { |x, y, *rest| [ (x - box.x).round(2), (y - box.y).round(2), *rest ] }
-        given.merge("points" => local, "span" => [ box.width, box.height ].map { |side| side.round(2) },
-          "x" => box.x, "y" => box.y, "width" => box.width.round(2), "height" => box.height.round(2))
+        # Points in page units, as the values that depend on them.
+        def boxed(points)
+          box = Geometry::Box.around(points)
+          local = points.map { |x, y, *rest| [ (x - box.x).round(2), (y - box.y).round(2), *rest ] }
+          size = [ box.width.round(2), box.height.round(2) ]
+          { "points" => local, "span" => size, "x" => box.x.round(2), "y" => box.y.round(2), "width" => size[0], "height" => size[1], "angle" => 0 }
+        end
       end
-      private_class_method :fresh
 
       def draw
-        return Markup.tag("path", d: Usher::Ink::Outline.new(placed, pen).path, fill: colour) if pressed?
-        Markup.tag("path", d: Usher::Ink::Curve.new(placed).path, fill: "none", stroke: colour,
-          "stroke-width": pen, "stroke-linecap": "round", "stroke-linejoin": "round")
+        if nib == "lively"
+          return Markup.tag("path", d: Usher::Ink::Outline.new(placed, Usher::Ink::Nib.breadths(placed, pen)).path, fill: colour, opacity: faint, transform: Usher::Ink::TRANSFORM)
+        end
+        Markup.tag("path", d: Usher::Ink::Curve.new(placed).path, fill: "none", stroke: colour, opacity: faint, transform: Usher::Ink::TRANSFORM,
+          "stroke-width": pen * Usher::Ink::FINE, "stroke-linecap": "round", "stroke-linejoin": "round")
       end
 
-      def label = "Drawing"
+      def label = opacity < 1 ? "Highlighting" : "Drawing"
+
+      def filled(colour) = { "colour" => colour }
 
       # Milliseconds from the first point to the last.
       def duration = points.last[3]
 
+      # What an Ink::Eraser leaves: new strokes with this one's pen, pressure and timing, or nil when
+      # it passed by. Their ids follow from this one's, so that a take repeats the same.
+      def cut(eraser)
+        here = angle.zero? && plain?
+        pieces = (here ? eraser.cut(points, x, y) : eraser.cut(on_paper)) or return
+        pieces.each_with_index.map do |piece, index|
+          piece = Ink.boxed(piece)
+          piece.merge!("x" => (piece["x"] + x).round(2), "y" => (piece["y"] + y).round(2)) if here
+          Ink.new(@values.merge(piece, "id" => piece_id(index, piece), "breadth" => worn), settled: true)
+        end
+      end
+
+      # The same stroke drawn along the nearest of these straight edges (see Ink::StraightEdge).
+      def along(edges)
+        Ink.new(@values.merge(Ink.boxed(Usher::Ink::StraightEdge.draw(on_paper, edges, pen))), settled: true)
+      end
+
+      # The points in page units, as they lie now.
+      def on_paper
+        return points.map { |px, py, *rest| [ (px + x).round(2), (py + y).round(2), *rest ] } if angle.zero? && plain?
+        placed.map { |px, py, *rest| [ *box.place(px, py).map { |n| n.round(2) }, *rest ] }
+      end
+
       private
 
-      def pressed? = points.any? { |point| point[2] }
+      def piece_id(index, piece) = Digest::SHA256.hexdigest([ id, index, piece["x"], piece["y"], piece["span"] ].join(" "))[0, 24]
 
-      def scale = @scale ||= [ width, height ].zip(span).map { |now, was| was.zero? ? 1.0 : now / was }
+      # The pen as broad as it is now, as a value.
+      def worn = pen.round(2).clamp(Usher::Ink::BREADTHS.begin, Usher::Ink::BREADTHS.end)
 
-      def placed = points.map { |x, y, pressure| [ x * scale[0], y * scale[1], pressure ] }
+      def faint = (opacity if opacity < 1)
+
+      def plain? = scale == [ 1.0, 1.0 ]
+
+      def scale = @scale ||= [ width, height ].zip(span).map { |now, was| was.zero? ? 1.0 : now / was.to_f }
+
+      def placed
+        return points if plain?
+        points.map { |x, y, *rest| [ x * scale[0], y * scale[1], *rest ] }
+      end
 
       # The pen grows with what it drew, by the mean of both directions.
-      def pen = breadth * Math.sqrt([ scale[0] * scale[1], 0.0001 ].max)
+      def pen = plain? ? breadth : breadth * Math.sqrt([ scale[0] * scale[1], 0.0001 ].max)
     end
   end
 end

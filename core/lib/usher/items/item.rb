@@ -16,10 +16,11 @@ module Usher
 
         # All of them by name, the inherited ones first; a kind may declare one anew.
         def attributes
-          (superclass.respond_to?(:attributes) ? superclass.attributes : {}).merge(own_attributes)
+          @attributes ||= (superclass.respond_to?(:attributes) ? superclass.attributes : {}).merge(own_attributes).freeze
         end
 
-        def kind = name.split("::").last.downcase
+        # "set_square" for Items::SetSquare.
+        def kind = @kind ||= name.split("::").last.gsub(/(?<=[a-z])(?=[A-Z])/, "_").downcase
 
         # Checks everything; raises Invalid naming what is wrong. Unknown names are refused, so that
         # nothing is kept that nobody checked.
@@ -27,6 +28,11 @@ module Usher
           unknown = given.keys - attributes.keys - [ "kind" ]
           raise Invalid, "A #{kind} has no #{unknown.first.to_s[0, 40].inspect}." if unknown.any?
           new(attributes.transform_values { |attribute| check(attribute, given) })
+        end
+
+        # As stored: checked when it came, so not again.
+        def restore(values)
+          new(attributes.transform_values { |attribute| values.fetch(attribute.name) { attribute.default } }, settled: true)
         end
 
         private
@@ -49,8 +55,11 @@ module Usher
       attribute :height, Types::Number.new(0..20_000)
       attribute :angle, Types::Number.new(-360..360), default: 0
 
-      def initialize(values)
-        @values = settle(values)
+      # What a teacher may change about how it looks, by attribute.
+      PAINTS = %w[stroke colour breadth dash heads fill card ground opacity tips].freeze
+
+      def initialize(values, settled: false)
+        @values = settled ? values : settle(values)
       end
 
       # A new item with these attributes (string keys) changed; raises Invalid.
@@ -76,11 +85,25 @@ module Usher
         raise NotImplementedError, "#{self.class} does not draw itself"
       end
 
+      # The attributes that change when the fill tool taps it; raises Invalid where there is nothing to fill.
+      def filled(_colour) = raise(Invalid, "There is nothing here to colour.")
+
+      # The places by which its form is changed, in page units: [[x, y], ...].
+      def knots = []
+
+      # The attributes that change when knot `index` goes to `place` (page units).
+      def bent(_index, _place) = raise(Invalid, "That has no handle to pull.")
+
+      # The straight edges along which ink can be drawn, in page units; see Ink::StraightEdge.
+      def edges = []
+
       # What a screen reader says.
-      def label = self.class.kind.capitalize
+      def label = self.class.kind.tr("_", " ").capitalize
 
       # What the browser needs to offer its editors: { name => value }, drawn as data attributes.
-      def hints = {}
+      def hints
+        { "paints" => (PAINTS & self.class.attributes.keys).join(" ").then { |names| names unless names.empty? }, "knots" => places(knots), "edges" => places(edges.flatten(1)) }.compact
+      end
 
       # The store room keys of the media it shows.
       def picture = nil
@@ -89,6 +112,13 @@ module Usher
       def activity = nil
 
       private
+
+      def places(list)
+        list.map { |place| place.map { |n| Markup.number(n) }.join(",") }.join(" ") if list.any?
+      end
+
+      # A place given in shares of the box, in page units: the box's own turn is part of it.
+      def on_page((across, down)) = box.place(across * width, down * height)
 
       # Lets a kind adjust its values once they are checked, such as a height that follows the text.
       def settle(values) = values

@@ -8,16 +8,35 @@ module Usher
       attribute :ends, Types::List.new(END_POINT, 2..2), default: [ [ 0, 0 ], [ 1, 1 ] ]
       attribute :stroke, Types::Colour.new, default: Colour::INK
       attribute :breadth, Types::Number.new(Usher::Ink::BREADTHS), default: 5
-      attribute :dash, Types::Choice.new("solid", "dashed"), default: "solid"
+      attribute :dash, Types::Choice.new(*Dash::KINDS), default: "solid"
+      attribute :opacity, Types::Number.new(0.05..1), default: 1
+
+      # The values of a segment from one place on the page to another.
+      def self.between(from, to)
+        box = Geometry::Box.around([ from, to ])
+        ends = [ from, to ].map { |x, y| [ box.width.zero? ? 0 : (x - box.x) / box.width, box.height.zero? ? 0 : (y - box.y) / box.height ].map { |share| share.round(4) } }
+        { "x" => box.x.round(2), "y" => box.y.round(2), "width" => box.width.round(2), "height" => box.height.round(2), "angle" => 0, "ends" => ends }
+      end
+
+      def filled(colour) = { "stroke" => colour }
+
+      def knots = ends.map { |share| on_page(share) }
+
+      def bent(index, place)
+        raise Invalid, "A line has two ends." unless index.between?(0, 1)
+        Segment.between(*knots.tap { |both| both[index] = place })
+      end
 
       private
 
       # Both ends in page units, relative to the box: [[x, y], [x, y]].
       def tips = ends.map { |across, down| [ across * width, down * height ] }
 
-      def stroke_between(from, to)
+      def faint = (opacity if opacity < 1)
+
+      def stroke_between(from, to, opacity: faint)
         Markup.tag("line", x1: from[0], y1: from[1], x2: to[0], y2: to[1], stroke: stroke, "stroke-width": breadth,
-          "stroke-linecap": "round", "stroke-dasharray": (dash == "dashed" ? "#{Markup.number(breadth * 3)} #{Markup.number(breadth * 2.4)}" : nil))
+          "stroke-linecap": "round", "stroke-dasharray": Dash.array(dash, breadth), opacity: opacity)
       end
     end
   end

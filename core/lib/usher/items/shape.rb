@@ -4,11 +4,22 @@ module Usher
     class Shape < Item
       attribute :stroke, Types::Colour.new(none: true), default: Colour::INK
       attribute :breadth, Types::Number.new(0..200), default: 5
+      attribute :dash, Types::Choice.new(*Dash::KINDS), default: "solid"
       attribute :fill, Types::Colour.new(none: true), default: "none"
+      attribute :opacity, Types::Number.new(0.05..1), default: 1
+
+      def filled(colour) = { "fill" => colour }
 
       private
 
-      def paint = { fill: fill, stroke: stroke, "stroke-width": breadth, "stroke-linejoin": "round" }
+      # fill "none" still catches a tap inside, so that the fill tool can find an empty shape.
+      def paint
+        { fill: fill, stroke: stroke, "stroke-width": breadth, "stroke-linejoin": "round", "stroke-dasharray": Dash.array(dash, breadth),
+          "stroke-linecap": ("round" if dash != "solid"), opacity: (opacity if opacity < 1), "pointer-events": "all" }
+      end
+
+      # SVG path data through [[x, y], ...] and back.
+      def closed(points) = "M#{points.map { |x, y| "#{Markup.number(x)} #{Markup.number(y)}" }.join('L')}Z"
     end
   end
 end

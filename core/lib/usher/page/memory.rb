@@ -14,6 +14,9 @@ module Usher
       def top = @placed.values.map(&:z).max || 0
       def bottom = @placed.values.map(&:z).min || 0
 
+      # Items of this kind whose bounds meet the upright box; all of the kind without one.
+      def near(box, kind) = @placed.values.select { |placed| placed.near?(box, kind) }
+
       # All items, back to front.
       def stack = @placed.values.sort_by { |placed| [ placed.z, placed.id ] }
 

@@ -5,6 +5,7 @@ module Usher
     # `apply` is given a page that answers
     #   find(ids)  -> { id => Placed } for those that are there
     #   top, bottom -> the greatest and least z on it (numbers; 0 on an empty page)
+    #   near(box, kind) -> [Placed] of this kind whose bounds meet the upright box (nil: anywhere)
     #   style      -> its paper, colour and minutes
     # and changes nothing: it answers with an Outcome for the caller to keep.
     class Operation
@@ -41,6 +42,13 @@ module Usher
       end
 
       def ids(name) = list(name).map { |id| Types::Id.new.call(id) }.uniq
+
+      # The operation that takes back any number of new and lost items at once.
+      def swap_back(put, lost)
+        steps = put.map(&:id).each_slice(MAX_ITEMS).map { |ids| { "verb" => "remove", "ids" => ids } } +
+          lost.map(&:to_h).each_slice(MAX_ITEMS).map { |items| { "verb" => "put", "items" => items } }
+        steps.size == 1 ? steps.first : { "verb" => "together", "steps" => steps }
+      end
 
       # The items with these ids, in the order asked for.
       def present(page, ids, lenient)

@@ -3,6 +3,7 @@ module Usher
     # The verbs of the log.
     module Operations
       autoload :Change, "usher/page/operations/change"
+      autoload :Erase, "usher/page/operations/erase"
       autoload :Put, "usher/page/operations/put"
       autoload :Reshape, "usher/page/operations/reshape"
       autoload :Scale, "usher/page/operations/scale"

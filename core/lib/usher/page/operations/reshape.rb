@@ -6,7 +6,7 @@ module Usher
       class Reshape < Operation
         def apply(page, lenient: false)
           there = present(page, @ids, lenient)
-          changes = there.map { |placed| { "id" => placed.id, "set" => reshape(placed.item).transform_values { |value| value.round(2) } } }
+          changes = there.map { |placed| { "id" => placed.id, "set" => reshape(placed.item).transform_values { |value| value.is_a?(Numeric) ? value.round(2) : value } } }
           return Outcome.new if changes.empty?
           Change.new({ "changes" => changes }).apply(page, lenient: lenient)
         end

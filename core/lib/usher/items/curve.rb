@@ -1,0 +1,48 @@
+module Usher
+  module Items
+    # A curve from end to end, bent by two handles: a cubic Bézier curve. Its knots (end, handle,
+    # handle, end) are shares of the box, which is always tight around what is seen.
+    class Curve < Item
+      KNOT = Types::List.new(Types::Number.new(-1_000..1_000, digits: 4), 2..2)
+      SAMPLES = 24
+
+      attribute :shares, Types::List.new(KNOT, 4..4), default: [ [ 0, 1 ], [ 0.35, -0.35 ], [ 0.65, -0.35 ], [ 1, 1 ] ]
+      attribute :stroke, Types::Colour.new, default: Colour::INK
+      attribute :breadth, Types::Number.new(Usher::Ink::BREADTHS), default: 5
+      attribute :dash, Types::Choice.new(*Dash::KINDS), default: "solid"
+      attribute :opacity, Types::Number.new(0.05..1), default: 1
+
+      # The values of a curve with these four knots on the page: [[x, y], ...].
+      def self.through(knots)
+        box = Geometry::Box.around(samples(knots))
+        sides = [ box.width, box.height ].map { |side| [ side, 1 ].max }
+        shares = knots.map { |x, y| [ ((x - box.x) / sides[0]).round(4), ((y - box.y) / sides[1]).round(4) ] }
+        { "x" => box.x.round(2), "y" => box.y.round(2), "width" => sides[0].round(2), "height" => sides[1].round(2), "angle" => 0, "shares" => shares }
+      end
+
+      # Places along the curve: [[x, y], ...].
+      def self.samples((a, b, c, d))
+        (0..SAMPLES).map do |step|
+          t = step.fdiv(SAMPLES)
+          u = 1 - t
+          [ 0, 1 ].map { |axis| u**3 * a[axis] + 3 * u * u * t * b[axis] + 3 * u * t * t * c[axis] + t**3 * d[axis] }
+        end
+      end
+
+      def draw
+        start, *rest = shares.map { |across, down| "#{Markup.number(across * width)} #{Markup.number(down * height)}" }
+        Markup.tag("path", d: "M#{start}C#{rest.join(' ')}", fill: "none", stroke: stroke, "stroke-width": breadth, "stroke-linecap": "round",
+          "stroke-dasharray": Dash.array(dash, breadth), opacity: (opacity if opacity < 1))
+      end
+
+      def filled(colour) = { "stroke" => colour }
+
+      def knots = shares.map { |share| on_page(share) }
+
+      def bent(index, place)
+        raise Invalid, "A curve has two ends and two handles." unless index < 4
+        Curve.through(knots.tap { |places| places[index] = place })
+      end
+    end
+  end
+end

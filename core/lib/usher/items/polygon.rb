@@ -1,0 +1,39 @@
+module Usher
+  module Items
+    # A closed shape with straight sides: its corners as shares of the box.
+    class Polygon < Shape
+      CORNER = Types::List.new(Types::Number.new(0..1, digits: 4), 2..2)
+      MOST = 60
+      NAMES = { 3 => "Triangle", 4 => "Four-sided shape", 5 => "Pentagon", 6 => "Hexagon", 8 => "Octagon" }.freeze
+
+      attribute :corners, Types::List.new(CORNER, 3..MOST)
+
+      # The values of a polygon with these corners on the page: [[x, y], ...].
+      def self.through(places)
+        box = Geometry::Box.around(places)
+        shares = places.map { |x, y| [ share(x - box.x, box.width), share(y - box.y, box.height) ] }
+        { "x" => box.x.round(2), "y" => box.y.round(2), "width" => box.width.round(2), "height" => box.height.round(2), "angle" => 0, "corners" => shares }
+      end
+
+      # Corners of a regular polygon with a corner at the top, stretched to fill its box.
+      def self.regular(sides)
+        round = (0...sides).map { |corner| Geometry.turn([ 0, -1 ], 360.0 * corner / sides) }
+        through(round)["corners"]
+      end
+
+      def self.share(along, whole) = whole.zero? ? 0.5 : (along / whole.to_f).round(4)
+      private_class_method :share
+
+      def draw = Markup.tag("path", d: closed(corners.map { |across, down| [ across * width, down * height ] }), **paint)
+
+      def label = NAMES.fetch(corners.size, "Polygon with #{corners.size} corners")
+
+      def knots = corners.map { |corner| on_page(corner) }
+
+      def bent(index, place)
+        raise Invalid, "This shape has #{corners.size} corners." unless index < corners.size
+        Polygon.through(knots.tap { |places| places[index] = place })
+      end
+    end
+  end
+end
