@@ -5,6 +5,9 @@ pin "htmx", to: "htmx.esm.js", preload: %w[desk board device]
 pin "alpine", to: "alpine-csp.js", preload: %w[desk board device]
 pin "@rails/actioncable", to: "actioncable.esm.js", preload: %w[board device]
 
+pin "simple-keyboard", to: "simple-keyboard.js", preload: false
+Usher::Preferences::LAYOUTS.each { |name| pin "layouts/#{name}", to: "layout-#{name}.js", preload: false }
+
 entries.each { |entry| pin entry, preload: entry }
 pin_all_from "app/javascript/shared", under: "shared", preload: entries
 pin_all_from "app/javascript/board", under: "board", preload: "board"

@@ -3,6 +3,7 @@ Rails.application.routes.draw do
 
   resource :session, only: %i[new create destroy]
   resource :teacher, only: %i[new create]
+  resource :preferences, only: :update
 
   resources :lessons, only: %i[index create show update destroy] do
     scope module: :lessons do
@@ -33,6 +34,12 @@ Rails.application.routes.draw do
   end
 
   resources :pictures, only: %i[create show]
+  resources :starting_points, only: %i[index create destroy]
+
+  # What the board asks the core while something is being typed or filled in; nothing is kept.
+  resource :line_breaks, :rich_text, :formula, only: :create
+  resources :tiles, only: :create
+  resource :symbols, only: :show
 
   resources :activities, only: %i[edit update] do
     resource :look, only: :show, module: :activities

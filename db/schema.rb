@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_23_000003) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_23_000004) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -106,6 +106,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000003) do
     t.datetime "binned_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.string "starting_point"
     t.index ["teacher_id", "binned_at", "updated_at"], name: "index_lessons_on_teacher_id_and_binned_at_and_updated_at"
     t.index ["teacher_id"], name: "index_lessons_on_teacher_id"
   end
@@ -141,8 +142,11 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000003) do
     t.datetime "binned_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.json "measures", default: {}, null: false
+    t.integer "picture_id"
     t.index ["lesson_id", "binned_at", "position"], name: "index_pages_on_lesson_id_and_binned_at_and_position"
     t.index ["lesson_id"], name: "index_pages_on_lesson_id"
+    t.index ["picture_id"], name: "index_pages_on_picture_id"
   end
 
   create_table "pictures", force: :cascade do |t|
@@ -218,6 +222,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000003) do
     t.string "password_digest", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.json "preferences", default: {}, null: false
     t.index ["email"], name: "index_teachers_on_email", unique: true
   end
 
@@ -243,6 +248,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000003) do
   add_foreign_key "operations", "pages"
   add_foreign_key "operations", "takes"
   add_foreign_key "pages", "lessons"
+  add_foreign_key "pages", "pictures"
   add_foreign_key "pictures", "teachers"
   add_foreign_key "polls", "pages"
   add_foreign_key "polls", "sittings"

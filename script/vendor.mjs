@@ -14,9 +14,20 @@ const files = {
   "atkinson.woff2": "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2",
   "atkinson-ext.woff2": "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-wght-normal.woff2",
   "atkinson-italic.woff2": "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-italic.woff2",
+  "andika.ttf": "@expo-google-fonts/andika/Andika_400Regular.ttf",
+  "andika-bold.ttf": "@expo-google-fonts/andika/Andika_700Bold.ttf",
+  "noto-math.ttf": "@expo-google-fonts/noto-sans-math/400Regular/NotoSansMath_400Regular.ttf",
+  "noto-hebrew.ttf": "@expo-google-fonts/noto-sans-hebrew/400Regular/NotoSansHebrew_400Regular.ttf",
+  "noto-hebrew-bold.ttf": "@expo-google-fonts/noto-sans-hebrew/700Bold/NotoSansHebrew_700Bold.ttf",
+  "noto-arabic.ttf": "@expo-google-fonts/noto-sans-arabic/400Regular/NotoSansArabic_400Regular.ttf",
+  "noto-arabic-bold.ttf": "@expo-google-fonts/noto-sans-arabic/700Bold/NotoSansArabic_700Bold.ttf",
+  "simple-keyboard.js": "simple-keyboard/build/index.modern.esm.js",
   "bricolage.woff2": "@fontsource/bricolage-grotesque/files/bricolage-grotesque-latin-700-normal.woff2",
   "bricolage-regular.woff2": "@fontsource/bricolage-grotesque/files/bricolage-grotesque-latin-400-normal.woff2"
 }
+
+const layouts = ["english", "german", "french", "spanish", "italian", "polish", "swedish", "greek", "russian", "ukrainian", "turkish", "hebrew", "arabic"]
+for (const name of layouts) files[`layout-${name}.js`] = `simple-keyboard-layouts/build/layouts/${name}.js`
 
 rmSync(to, { recursive: true, force: true })
 mkdirSync(to, { recursive: true })

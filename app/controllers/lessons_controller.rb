@@ -3,7 +3,7 @@ class LessonsController < ApplicationController
   for_teachers
 
   def index
-    @lessons = access.lessons.newest.includes(:pages)
+    @lessons = access.lessons.on_desk.newest.includes(:pages)
     @query = params[:q].to_s.squish[0, 80]
     if @query.present?
       words = "%#{Lesson.sanitize_sql_like(@query)}%"
@@ -12,7 +12,9 @@ class LessonsController < ApplicationController
     render partial: "lessons", locals: { lessons: @lessons, query: @query } if htmx?
   end
 
+  # From nothing, or from a starting point of the teacher's own.
   def create
+    return redirect_to(access.lessons.starting_points.find(params[:start]).start_lesson) if params[:start]
     title = params.dig(:lesson, :title).presence || (params[:blank] ? Lesson.blank_title : "New lesson")
     redirect_to Lesson.start(teacher: teacher, title: title)
   end

@@ -2,10 +2,10 @@ module BoardHelper
   # What the board's script is told when it starts.
   def board_data(lesson, page, mode)
     { lesson: lesson.id, page: page.id, mode: mode, pages: page_list(lesson), view: (lesson.place["view"] if lesson.place["page"] == page.id),
-      mark: lesson.board_feed.mark, can: page.steps_open_to(teacher) }
+      mark: lesson.board_feed.mark, can: page.steps_open_to(teacher), preferences: teacher.preferences, inks: INKS.keys }
   end
 
-  def page_list(lesson) = lesson.pages.map { |page| page.slice(:id, :minutes, :paper) }
+  def page_list(lesson) = lesson.pages.map { |page| page.slice(:id, :minutes, :paper, :measures, :colour) }
 
   # A tool's button; `name` is the tool's file in app/javascript/board/tools.
   def tool_button(name, words, picture, **options)
@@ -15,8 +15,57 @@ module BoardHelper
     end
   end
 
+  # The same in a tray.
+  def tray_tool(name, words, picture, title: nil)
+    tag.button(type: "button", class: "tray-tool", "data-tool": name, title: title, ":aria-pressed": "$store.board.tool === '#{name}'", "@click": "$store.board.choose('#{name}')") do
+      safe_join([ icon(picture), tag.span(words) ])
+    end
+  end
+
+  # A colour to choose. pressed, click: Alpine expressions.
+  def swatch(colour, name, click:, pressed: nil)
+    tag.button(dot(colour), type: "button", class: "swatch", "aria-label": name, title: name, ":aria-pressed": pressed, "@click": click)
+  end
+
+  def dot(colour)
+    tag.svg(tag.circle(cx: 12, cy: 12, r: 11.5, fill: colour, stroke: (BoardHelper::PALE.include?(colour) ? "#d6c6aa" : colour)), viewBox: "0 0 24 24", "aria-hidden": true)
+  end
+
+  def dash_picture(dash)
+    tag.svg(tag.line(x1: 6, x2: 34, y1: 12, y2: 12, stroke: "currentColor", "stroke-width": 3.2, "stroke-linecap": "round", "stroke-dasharray": Usher::Items::Dash.array(dash, 3.2)), viewBox: "0 0 40 24", "aria-hidden": true)
+  end
+
+  # A paper or a page layout, small.
+  def paper_picture(name)
+    paper_svg(Usher::Page::Papers.registry.fetch(name).new.draw("#ffffff", [ 800, 450 ]), [ 800, 450 ])
+  end
+
+  def layout_picture(name)
+    items = Usher::Page::Layouts.registry.fetch(name).items { SecureRandom.alphanumeric(8) }
+    paper_svg(items.map { |item| Usher::Items.build(item) }.map { |item| Usher::Markup.tag("g", { transform: Usher::Page::Drawing.transform(item) }, item.draw) }.join, Usher::Page::SIZE)
+  end
+
+  def paper_svg(body, size) = tag.svg(drawing(body), viewBox: "0 0 #{size.join(' ')}", "aria-hidden": true)
+
+  # One measure of a paper as a field of a form.
+  def measure_field(measure)
+    usual = measure.default.to_s
+    kind = { true => "flag", false => "flag" }.fetch(measure.default) { measure.default.is_a?(String) ? "word" : "number" }
+    common = { name: measure.name, class: "input", data: { measure: "", kind: kind, usual: usual } }
+    field = measure.choices ? tag.select(safe_join(measure.choices.map { |value, words| tag.option(words, value: value.to_s) }), **common) : tag.input(type: "number", step: "any", value: usual, **common)
+    tag.label(safe_join([ measure.label, " ", field ]), class: "field")
+  end
+
+  PALE = %w[#ffffff #fdfaf4 #f7dfa6 #f5e3ea #d5e8ef #d9eee3].freeze
   INKS = { "#231a1e" => "Black", "#9a3a61" => "Plum", "#1e6079" => "Blue", "#1d7758" => "Green", "#e0a83a" => "Yellow", "#b3411d" => "Red" }.freeze
   CARDS = { "#f7dfa6" => "Yellow", "#f5e3ea" => "Rose", "#d5e8ef" => "Blue", "#d9eee3" => "Green" }.freeze
   PAGE_COLOURS = { "#ffffff" => "White", "#fdfaf4" => "Linen", "#f7dfa6" => "Yellow", "#d5e8ef" => "Blue", "#22313a" => "Slate" }.freeze
+  MARKERS = { "#e0a83a" => "Yellow", "#f06a9b" => "Pink", "#4fae6a" => "Green", "#3fa7cf" => "Blue", "#9a6bd1" => "Lilac", "#e8743b" => "Orange" }.freeze
+  ERASERS = { 8 => "Small", 20 => "Middle", 45 => "Large", 90 => "Very large" }.freeze
+  SHAPES = { "rectangle" => [ "Rectangle", "square" ], "ellipse" => [ "Ellipse", "circle" ], "triangle" => [ "Triangle", "triangle" ], "right_triangle" => [ "Right angle", "triangle-right" ],
+    "diamond" => [ "Diamond", "diamond" ], "polygon" => [ "Polygon", "hexagon" ], "star" => [ "Star", "star" ], "callout" => [ "Speech", "message-square" ],
+    "line" => [ "Line", "minus" ], "arrow" => [ "Arrow", "move-up-right" ], "double_arrow" => [ "Both ends", "move-diagonal" ], "curve" => [ "Curve", "spline" ] }.freeze
+  DASHES = { "solid" => "Solid", "dashed" => "Dashed", "dotted" => "Dotted" }.freeze
+  KEYBOARDS = Usher::Preferences::LAYOUTS.to_h { |name| [ name, name.capitalize ] }.freeze
   BREADTHS = { 3 => "Fine", 6 => "Middle", 12 => "Broad", 24 => "Very broad" }.freeze
 end

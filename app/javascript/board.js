@@ -4,6 +4,7 @@ import Alpine from "alpine"
 import { startHtmx } from "shared/page"
 import { say } from "shared/say"
 import { send } from "shared/net"
+import { newId } from "shared/ids"
 import { Feed } from "shared/feed"
 import { PageView } from "shared/page_view"
 import { WetInk } from "shared/ink"
@@ -18,6 +19,14 @@ import { Recorder } from "board/recorder"
 import { Clock } from "board/clock"
 import { Doors } from "board/doors"
 import { bringIn } from "board/bring_in"
+import { Tidier } from "board/tidier"
+import { Look } from "board/look"
+import { Preferences } from "board/preferences"
+import { Symbols } from "board/symbols"
+import { TileMaker, FormulaMaker } from "board/making"
+import { PageSheet } from "board/page_sheet"
+import { newPage } from "board/new_page"
+import { Keyboard } from "board/keyboard"
 import { startDialogs } from "board/dialogs"
 import { listen } from "board/keys"
 import { tools } from "board/tools"
@@ -27,8 +36,10 @@ import "players/registry"
 
 class Board {
   constructor(element, store) {
-    const { lesson, page, mode, pages, view, mark, can } = JSON.parse(element.dataset.board)
+    const { lesson, page, mode, pages, view, mark, can, preferences, inks } = JSON.parse(element.dataset.board)
     Object.assign(this, { element, store, lesson, page, mode, pages, tools, heading: page })
+    Object.assign(store, { preferences, inks })
+    this.preferences = new Preferences(store)
     this.stage = document.getElementById("stage")
     const svg = document.getElementById("page-view")
     this.view = new PageView(svg)
@@ -38,7 +49,14 @@ class Board {
     this.dot = svg.querySelector("[data-dot]")
     this.held = new Map()
     this.choice = new Choice(this, document.getElementById("choice"), document.getElementById("label-bar"))
+    this.keyboard = new Keyboard(this)
     this.editor = new Editor(this)
+    this.look = new Look(this)
+    this.tidier = new Tidier(this)
+    this.symbols = new Symbols(this)
+    this.tiles = new TileMaker(this)
+    this.formulas = new FormulaMaker(this)
+    this.pageSheet = new PageSheet(this)
     this.recorder = new Recorder(this)
     this.order = new RunningOrder(this, document.getElementById("running-order"))
     this.doors = new Doors(this)
@@ -50,10 +68,12 @@ class Board {
     this.camera.restore(mode === "prepare" ? view : null)
     this.contacts = new Contacts(this)
     this.count()
+    this.pageSheet.fill(store.paper, store.measures)
     Object.assign(store, { undo: can.undo, redo: can.redo })
     if (mode === "teach") this.clock = new Clock(this)
     this.choose(mode === "teach" ? "use" : "arrange")
     bringIn(this)
+    newPage(this)
     listen(this)
     startDialogs(this)
     this.order.mark(page)
@@ -64,6 +84,13 @@ class Board {
   get tool() { return tools[this.store.tool] }
   get pen() { return this.store.pen }
   get number() { return this.pages.findIndex(({ id }) => id === this.page) + 1 }
+
+  // How the pen and the highlighter write now, and how they would with another colour and width.
+  penLook() { return this.lookOf("pen", this.pen) }
+  markerLook() { return this.lookOf("highlighter", this.store.marker) }
+  lookOf(tool, { colour, breadth }) {
+    return tool === "highlighter" ? { colour, breadth, nib: "even", opacity: 0.42 } : { colour, breadth, nib: this.store.preferences.lively ? "lively" : "even", opacity: 1 }
+  }
 
   offers(name) { return Boolean(document.querySelector(`[data-tool="${name}"]`)) }
 
@@ -92,8 +119,32 @@ class Board {
   stack(to) { this.do({ verb: "reorder", ids: this.choice.ids(), to }) }
 
   resize(factor) {
-    const changes = this.choice.elements().map(element => ({ id: element.dataset.item, set: { size: Math.min(400, Math.max(8, Math.round(Number(element.dataset.size) * factor))) } }))
+    const changes = this.choice.elements().map(element => {
+      const size = element.dataset.size ?? JSON.parse(element.dataset.written).size
+      return { id: element.dataset.item, set: { size: Math.min(400, Math.max(8, Math.round(size * factor))) } }
+    })
     this.do({ verb: "change", changes })
+  }
+
+  edit(element) { element.dataset.formula ? this.formulas.open(element) : this.editor.reopen(element) }
+
+  tidy() {
+    this.do({ verb: "tidy", ids: this.choice.ids() })
+    this.choice.clear()
+  }
+
+  // Lifts off what was rubbed out of pictures.
+  whole() { this.do({ verb: "change", changes: this.choice.ids().map(id => ({ id, set: { rubbed: [] } })) }) }
+
+  // A ruler or a set square comes onto the page.
+  lay(kind, values) {
+    const { clientWidth, clientHeight } = this.stage
+    const { left, top } = this.stage.getBoundingClientRect()
+    const [x, y] = this.camera.toPage(left + clientWidth / 2, top + clientHeight / 2)
+    const id = newId(), [width, height] = kind === "ruler" ? [860, 96] : [480, 480]
+    this.do({ verb: "put", items: [{ kind, id, x: Math.round(x - width / 2), y: Math.round(y - height / 2), width, ...values }] })
+    this.choose("arrange")
+    this.settled().then(() => this.choice.only(id))
   }
 
   restyle(set) { this.do({ verb: "restyle", set }) }
@@ -144,8 +195,9 @@ class Board {
 
   replan(planned, style) {
     const longer = planned.minutes !== style.minutes
-    Object.assign(planned, { minutes: style.minutes, paper: style.paper })
+    Object.assign(planned, { minutes: style.minutes, paper: style.paper, measures: style.measures, colour: style.colour })
     this.count()
+    if (planned.id === this.page) this.pageSheet.fill(style.paper, style.measures)
     if (longer) this.order.reload()
   }
 
@@ -187,6 +239,7 @@ class Board {
     this.camera.fit()
     this.count()
     this.order.mark(page)
+    this.pageSheet.fill(this.store.paper, this.store.measures)
     this.clock?.turned(page)
     history.replaceState(null, "", `${location.pathname}?page=${page}`)
     if (this.store.doors || this.recorder.state === "on") this.do({ verb: "turn" })
@@ -205,7 +258,7 @@ class Board {
 
   count() {
     const planned = this.pages.find(({ id }) => id === this.page) ?? {}
-    Object.assign(this.store, { page: this.page, number: this.number, pages: this.pages.length, minutes: planned.minutes, paper: planned.paper,
+    Object.assign(this.store, { page: this.page, number: this.number, pages: this.pages.length, minutes: planned.minutes, paper: planned.paper, measures: planned.measures, pageColour: planned.colour,
       nextWords: this.number < this.pages.length ? `Page ${this.number + 1} of ${this.pages.length}` : "Last page" })
   }
 

@@ -1,5 +1,5 @@
 class Lesson < ApplicationRecord
-  include Binnable, Copying
+  include Binnable, Copying, StartingPoint
 
   belongs_to :teacher
   has_many :pages, -> { kept.order(:position, :id) }, inverse_of: :lesson
@@ -23,12 +23,16 @@ class Lesson < ApplicationRecord
 
   def self.blank_title = "Blank board, #{Time.current.strftime('%A %H:%M')}"
 
-  # A new page after the given one (or last), on the same paper.
-  def add_page(after: pages.last)
+  # A new page after the given one (or last), on the same paper unless `style` says another
+  # (see Usher::Page::Style); items: what lies on it, as Usher::Items.build takes them.
+  def add_page(after: pages.last, style: nil, items: [])
     transaction do
       position = after ? after.position + 1 : 1
       make_room(position)
-      all_pages.create!(position: position, paper: after&.paper || "plain", colour: after&.colour || "#ffffff", minutes: 5).tap { touch }
+      style = Usher::Page::Style::DEFAULTS.merge(style || after&.style&.except("minutes") || {})
+      page = all_pages.create!(position: position, picture_id: Usher::Page::Paper.of(style).picture, **style)
+      page.lay(items)
+      page.tap { touch }
     end
   end
 

@@ -2,10 +2,18 @@ class Page < ApplicationRecord
   include Binnable, Log, History, Copying, Thumbnail
 
   belongs_to :lesson
+  belongs_to :picture, optional: true # the paper's
   has_many :items, -> { order(:z, :key) }, inverse_of: :page, dependent: :delete_all
   has_many :operations, dependent: :delete_all
   has_many :sittings, dependent: :restrict_with_exception
   has_many :takes, dependent: :restrict_with_exception
+
+  # Puts these on a page that is being made: what it starts with, not a step to take back.
+  def lay(items)
+    return if items.empty?
+    placed = items.each_with_index.map { |item, index| Usher::Page::Placed.new(Usher::Items.build(item), index + 1) }
+    Item.insert_all!(placed.map { |one| Item.row(one, page: self) })
+  end
 
   # What the core calls the page's style.
   def style = slice(*Usher::Page::Style::DEFAULTS.keys)

@@ -12,6 +12,12 @@ class Teacher < ApplicationRecord
     length: { maximum: 200 }, uniqueness: { message: "Somebody signed up with this address already." }
   validates :password, length: { minimum: 10, message: "A password needs at least ten characters." }, allow_nil: true
 
+  # What was set, over what is usual.
+  def preferences = Usher::Preferences::DEFAULTS.merge(super)
+
+  # set: some preferences, as Usher::Preferences checks them.
+  def prefer(set) = update!(preferences: preferences.merge(Usher::Preferences.check(set)))
+
   # How the log names this person.
   def actor = "teacher:#{id}"
 end

@@ -14,9 +14,12 @@ module Usher
   autoload :Markup, "usher/markup"
   autoload :Page, "usher/page"
   autoload :Polls, "usher/polls"
+  autoload :Preferences, "usher/preferences"
   autoload :Registry, "usher/registry"
+  autoload :Symbols, "usher/symbols"
   autoload :Takes, "usher/takes"
   autoload :Text, "usher/text"
   autoload :Tidy, "usher/tidy"
+  autoload :Tiles, "usher/tiles"
   autoload :Types, "usher/types"
 end

@@ -24,7 +24,8 @@ class CoreTest < Minitest::Test
   SAMPLE = {
     "ink" => { "points" => [ [ 0, 0, nil, 0 ], [ 200, 100, nil, 40 ] ], "span" => [ 200, 100 ] },
     "text" => { "text" => "High tide" },
-    "note" => { "text" => "Bring boots" },
+    "note" => { "text" => "Bring boots" }, "tile" => { "text" => "2x" }, "callout" => { "text" => "Ahoy" },
+    "formula" => { "source" => "1/2" },
     "picture" => { "picture" => 7, "alt" => "A lighthouse" },
     "activity" => { "activity" => 3, "title" => "Safe or wait?", "activity_kind" => "sort", "tiles" => %w[11:30 18:10] },
     "polygon" => { "corners" => [ [ 0.5, 0 ], [ 1, 1 ], [ 0, 1 ] ] },

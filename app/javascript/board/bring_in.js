@@ -16,15 +16,30 @@ export function bringIn(board) {
   board.stage.addEventListener("drop", event => {
     event.preventDefault()
     board.stage.classList.remove("dropping")
-    take(board, [...event.dataTransfer.files], board.camera.toPage(event.clientX, event.clientY))
+    const at = board.camera.toPage(event.clientX, event.clientY), { dataTransfer } = event
+    const written = ["text/html", "text/plain"].some(type => dataTransfer.types.includes(type))
+    !dataTransfer.files.length && written ? words(board, dataTransfer, at) : take(board, [...dataTransfer.files], at)
   })
   document.addEventListener("paste", event => {
     if (event.target.closest?.("input, textarea")) return
-    const files = [...(event.clipboardData?.files ?? [])]
-    if (files.length) return take(board, files)
-    const text = event.clipboardData?.getData("text/plain").trim()
-    if (text) board.do({ verb: "put", items: [{ kind: "text", id: newId(), x: 200, y: 200, width: 900, height: 0, text: text.slice(0, 10_000) }] })
+    if (board.editor.open || event.target.closest?.("dialog")) return
+    const data = event.clipboardData
+    if (data?.files.length) return take(board, [...data.files])
+    words(board, data)
   })
+}
+
+// Text from anywhere becomes a text on the page; Ruby reads what is rich about it.
+async function words(board, data, at = [200, 200]) {
+  const html = data?.getData("text/html"), plain = data?.getData("text/plain").trim()
+  if (!html && !plain) return
+  try {
+    const values = html ? await send("POST", "/rich_text", { html }) : { text: plain }
+    const { size, colour, font } = board.pen
+    board.do({ verb: "put", items: [{ kind: "text", id: newId(), x: round(at[0]), y: round(at[1]), width: Math.min(900, Math.max(300, PAGE.width - at[0] - 40)), height: 0, size: Math.min(size, 40), colour, font, ...values }] })
+  } catch (error) {
+    say(error.message)
+  }
 }
 
 async function take(board, files, at = [PAGE.width / 2, PAGE.height / 2]) {

@@ -6,8 +6,8 @@ import { boxOf } from "shared/page_view"
 const SVG = "http://www.w3.org/2000/svg"
 const CORNERS = { nw: [0, 0], ne: [1, 0], se: [1, 1], sw: [0, 1] }
 const SIDES = { w: [0, 0.5], e: [1, 0.5] }
-const WRITTEN = ["text", "note"]
-const EVEN = [...WRITTEN, "picture", "activity"]
+const EVEN = ["text", "note", "tile", "callout", "picture", "activity", "formula", "set_square"]
+const BY_KNOTS = ["line", "arrow", "curve"] // what has only its knots for handles
 const MARGIN = 8 // pixels between a thing and its frame
 const TURN = 40
 
@@ -22,7 +22,7 @@ export class Choice {
   ids() { return [...this.chosen] }
   elements() { return this.ids().map(id => this.board.view.find(id)).filter(Boolean) }
 
-  only(...ids) { this.chosen = new Set(ids); this.draw() }
+  only(...ids) { this.chosen = new Set(ids); this.board.store.hideLooks(); this.draw() }
   clear() { if (this.size) this.only() }
   toggle(id) { this.chosen.delete(id) || this.chosen.add(id); this.draw() }
 
@@ -52,6 +52,7 @@ export class Choice {
   }
 
   drop() {
+    this.pulling?.outline?.remove()
     this.marquee?.remove()
     this.marquee = this.pulling = this.moved = null
     this.draw()
@@ -96,10 +97,26 @@ export class Choice {
   }
 
   handles(group, width, height) {
+    const [only] = this.size === 1 ? this.elements() : []
+    if (only?.dataset.knots) this.knots(only)
+    if (BY_KNOTS.includes(only?.dataset.kind)) return
     const places = { ...CORNERS, ...(this.allWritten() ? SIDES : {}) }
     this.add(group, "line", { class: "stalk", x1: width / 2, y1: 0, x2: width / 2, y2: -TURN + 8 })
     this.handle(group, "turn", width / 2, -TURN)
     for (const [name, [across, down]] of Object.entries(places)) this.handle(group, name, across * width, down * height)
+  }
+
+  // Ends, handles and corners, each to be pulled by itself.
+  knots(element) {
+    const group = document.createElementNS(SVG, "g")
+    group.dataset.frame = ""
+    const places = knotsOf(element).map(place => this.board.camera.toScreen(...place))
+    if (element.dataset.kind === "curve") for (const [a, b] of [[0, 1], [3, 2]]) this.add(group, "line", { class: "stalk", x1: places[a][0], y1: places[a][1], x2: places[b][0], y2: places[b][1] })
+    places.forEach(([x, y], index) => {
+      this.add(group, "circle", { class: "touch", cx: x, cy: y, r: 22, "data-handle": `knot-${index}` })
+      this.add(group, "rect", { class: "knot", x: x - 7, y: y - 7, width: 14, height: 14, transform: `rotate(45 ${x} ${y})`, "data-handle": `knot-${index}` })
+    })
+    queueMicrotask(() => this.layer.append(group)) // above the frame
   }
 
   handle(group, name, x, y) {
@@ -113,11 +130,19 @@ export class Choice {
     group.append(element)
   }
 
-  allWritten() { return this.elements().every(element => WRITTEN.includes(element.dataset.kind)) }
+  allWritten() { return this.elements().every(element => element.dataset.written) }
+
+  // Which verbs fit what is chosen, by the names on the label bar.
+  fits() {
+    const elements = this.elements(), all = test => elements.every(({ dataset }) => test(dataset))
+    return { one: this.size === 1 && all(({ written, formula }) => written || formula), sized: all(({ written, formula }) => written || formula), look: elements.some(({ dataset }) => dataset.paints),
+      tidy: all(({ kind }) => kind === "ink"), whole: all(({ rubbed }) => rubbed) }
+  }
 
   // Under the frame; over it only where the screen ends.
   placeBar(box) {
-    for (const part of this.bar.querySelectorAll("[data-for]")) part.hidden = part.dataset.for === "written" ? !this.allWritten() : !(this.allWritten() && this.size === 1)
+    const fits = this.fits()
+    for (const part of this.bar.querySelectorAll("[data-for]")) part.hidden = !fits[part.dataset.for]
     const corners = Object.values(CORNERS).map(share => this.board.camera.toScreen(...this.corner(box, share)))
     const low = Math.max(...corners.map(([, y]) => y)) + 24, high = Math.min(...corners.map(([, y]) => y)) - TURN - 20
     const middle = (Math.min(...corners.map(([x]) => x)) + Math.max(...corners.map(([x]) => x))) / 2
@@ -131,6 +156,7 @@ export class Choice {
 
   // A handle is gripped: what it pulls against stays where it is.
   grip(contact) {
+    if (contact.handle.startsWith("knot-")) return this.gripKnot(contact)
     const box = this.box()
     const [across, down] = { ...CORNERS, ...SIDES }[contact.handle] ?? [0.5, 0.5]
     const turning = contact.handle === "turn"
@@ -142,6 +168,7 @@ export class Choice {
   pull(contact) {
     const { pulling } = this
     if (!pulling) return
+    if (pulling.knots) return this.pullKnot(contact, pulling)
     pulling.turning ? this.turn(contact, pulling) : this.stretch(contact, pulling)
   }
 
@@ -175,9 +202,40 @@ export class Choice {
     const { pulling } = this
     this.pulling = null
     if (!pulling) return
+    if (pulling.knots) return this.releaseKnot(pulling)
     const about = pulling.about.map(round)
     if (pulling.turning && pulling.angle) this.board.do({ verb: "rotate", ids: pulling.carry.ids, about, angle: pulling.angle })
     else if (pulling.factors) this.board.do({ verb: "scale", ids: pulling.carry.ids, about, by: pulling.factors, angle: round(pulling.box.angle) })
     else this.draw()
   }
+
+  gripKnot(contact) {
+    const [element] = this.elements()
+    this.pulling = { knots: knotsOf(element), knot: Number(contact.handle.split("-")[1]), element }
+    this.bar.hidden = true
+  }
+
+  // While it is pulled only the new form is outlined; the core draws it.
+  pullKnot({ page }, pulling) {
+    pulling.to = page
+    const places = pulling.knots.map((place, index) => index === pulling.knot ? page : place)
+    pulling.outline ??= this.board.previews.appendChild(document.createElementNS(SVG, "path"))
+    for (const [name, value] of Object.entries({ class: "outline", d: form(pulling.element, places) })) pulling.outline.setAttribute(name, value)
+  }
+
+  releaseKnot({ element, knot, to, outline }) {
+    if (!to) return this.draw()
+    const id = element.dataset.item
+    this.board.hold(id, outline)
+    this.board.do({ verb: "bend", ids: [id], knot, to: to.map(round) })
+  }
+}
+
+const knotsOf = element => element.dataset.knots.split(" ").map(place => place.split(",").map(Number))
+
+// The outline that knots make, by kind.
+function form(element, places) {
+  const words = places.map(place => place.join(" "))
+  const { x, y, width, height } = boxOf(element)
+  return { curve: () => `M${words[0]}C${words.slice(1).join(" ")}`, polygon: () => `M${words.join("L")}Z`, callout: () => `M${x + width / 2} ${y + height / 2}L${words[0]}` }[element.dataset.kind]?.() ?? `M${words.join("L")}`
 }

@@ -1,11 +1,17 @@
 // Everything that touches the stage: mouse, pen, and any number of fingers, each a contact of its own.
-// A contact belongs to the tool that was in hand when it came down. Two fingers with a tool that
-// does not write move and zoom the page.
+// A contact belongs to the tool that was in hand when it came down, unless it says otherwise itself: a
+// palm erases, a pen's second tip and side button do what the teacher has set. Two fingers with a tool
+// that does not write move and zoom the page.
+import { Hands } from "board/hands"
+
+const GROWS = 180 // ms within which a contact may turn out to be a palm
+
 export class Contacts {
   constructor(board) {
     this.board = board
     this.contacts = new Map()
     this.fingers = new Map()
+    this.hands = new Hands(board)
     const { stage } = board
     stage.addEventListener("pointerdown", event => this.down(event))
     stage.addEventListener("pointermove", event => this.move(event))
@@ -16,21 +22,57 @@ export class Contacts {
     document.addEventListener("keyup", event => { if (event.code === "Space") this.space = false })
   }
 
+  // Whether any hand is writing at this moment.
+  get writing() { return [...this.contacts.values()].some(({ tool }) => tool.writes) }
+
   down(event) {
     if (event.target.closest("[data-over-stage]")) return
-    if (event.button > 1) return
+    if (event.button === 3 || event.button === 4) return
     const { board } = this
     const typing = board.editor.open // the focus that follows ends it
     board.stage.setPointerCapture(event.pointerId)
     board.stage.focus({ preventScroll: true })
     event.preventDefault()
-    if (event.pointerType === "touch") this.fingers.set(event.pointerId, [event.clientX, event.clientY])
+    const palm = this.palm(event)
+    if (event.pointerType === "touch" && !palm) this.fingers.set(event.pointerId, [event.clientX, event.clientY])
     if (this.fingers.size === 2 && !board.tool.writes) return this.pinch()
-    const tool = this.space || event.button === 1 ? board.tools.hand : board.tool
-    const contact = { id: event.pointerId, type: event.pointerType, tool, at: [event.clientX, event.clientY], from: [event.clientX, event.clientY],
-      page: board.camera.toPage(event.clientX, event.clientY), origin: board.camera.toPage(event.clientX, event.clientY), shift: event.shiftKey, typing, event }
+    const page = board.camera.toPage(event.clientX, event.clientY)
+    const contact = { id: event.pointerId, type: event.pointerType, tool: board.tool, at: [event.clientX, event.clientY], from: [event.clientX, event.clientY],
+      page, origin: page, shift: event.shiftKey, typing, event }
     this.contacts.set(event.pointerId, contact)
-    tool.down?.(contact, board)
+    palm ? this.wipe(contact, event) : this.equip(contact, event)
+    contact.tool.down?.(contact, board)
+  }
+
+  // The tool that this contact is, and how it writes when that is not as chosen.
+  equip(contact, event) {
+    const { board } = this
+    if (this.space || event.button === 1) return contact.tool = board.tools.hand
+    const set = this.part(event)
+    if (set && set.tool !== "chosen") {
+      contact.tool = board.tools[set.tool]
+      if (set.tool === "eraser") contact.eraser = { mode: "cut", radius: set.breadth / 2 }
+      else contact.look = board.lookOf(set.tool, set)
+    } else if (event.button === 2 && event.pointerType === "mouse") contact.tool = board.tools.hand
+    if (contact.tool === board.tools.pen && !contact.look) this.hands.give(contact)
+  }
+
+  // What is set for the part of the pen that touches: its second tip (button 5), its side button (2).
+  part(event) {
+    const { second_tip: tip, side_button: side } = this.board.store.preferences
+    if (event.pointerType === "pen" && (event.button === 5 || event.buttons & 32)) return tip
+    if (event.button === 2 || (event.pointerType === "pen" && event.buttons & 2)) return side
+  }
+
+  palm({ pointerType, width, height }) {
+    const { on, size } = this.board.store.preferences.palm
+    return on && pointerType === "touch" && Math.max(width, height) >= size
+  }
+
+  wipe(contact, { width, height }) {
+    this.fingers.delete(contact.id)
+    contact.tool = this.board.tools.eraser
+    contact.eraser = { mode: "cut", radius: Math.max(width, height) / 2 / this.board.camera.view.scale }
   }
 
   move(event) {
@@ -38,9 +80,17 @@ export class Contacts {
     if (this.pinching) return this.spread()
     const contact = this.contacts.get(event.pointerId)
     if (!contact) return this.board.tool.hover?.(event, this.board)
+    if (!contact.eraser && event.timeStamp - contact.event.timeStamp < GROWS && this.palm(event)) return this.flatten(contact, event)
     const merged = event.getCoalescedEvents?.() ?? []
     this.update(contact, event)
     contact.tool.move?.(contact, this.board, merged.length ? merged : [event])
+  }
+
+  // A hand lays itself down finger first: what it had begun is taken back, and it wipes.
+  flatten(contact, event) {
+    contact.tool.cancel?.(contact, this.board)
+    this.wipe(contact, event)
+    contact.tool.down(contact, this.board)
   }
 
   up(event) {
@@ -51,6 +101,7 @@ export class Contacts {
     this.contacts.delete(event.pointerId)
     if (event.type === "pointerup") this.update(contact, event)
     contact.tool[event.type === "pointerup" ? "up" : "cancel"]?.(contact, this.board)
+    this.hands.take(contact)
   }
 
   update(contact, event) {

@@ -1,37 +1,44 @@
-// What the shape tools share: a preview while dragging, then the operation. The kinds differ in how
-// a drag from one place to another becomes values.
+// What the shape tools share: a preview while dragging, then the operation.
 import { newId } from "shared/ids"
 import { round } from "board/carry"
+import { shapes } from "board/shapes"
 
 const SVG = "http://www.w3.org/2000/svg"
 const SMALLEST = 6
 
-// closed: shapes with an inside, drawn in the box of the drag; else lines from end to end.
-export function dragShape({ kind, closed, element }) {
+// The tool for the shape of this name (board/shapes).
+export function dragShape(name) {
   return {
     cursor: "crosshair",
 
     move(contact, board) {
       if (!contact.moved) return
+      const shape = shapes(board.store.pen)[name]
+      contact.end = end(contact, shape.closed)
+      const { element, attributes } = shape.closed ? shape.preview(span(contact)) : between(contact, shape)
       contact.preview ??= board.previews.appendChild(document.createElementNS(SVG, element))
-      const { colour, breadth, fill } = board.pen
-      const shown = { stroke: colour, "stroke-width": breadth, fill: closed && fill ? fill : "none", "stroke-linecap": "round", ...place(contact, closed, element) }
-      for (const [name, value] of Object.entries(shown)) contact.preview.setAttribute(name, value)
+      const { colour, breadth, fill, opacity } = board.pen
+      const shown = { stroke: colour, "stroke-width": breadth, fill: shape.closed && fill ? fill : "none", "stroke-linecap": "round", "stroke-linejoin": "round", opacity, ...attributes }
+      for (const [key, value] of Object.entries(shown)) contact.preview.setAttribute(key, value)
     },
 
     up(contact, board) {
       if (!contact.preview) return
       const box = span(contact)
       if (Math.hypot(box.width, box.height) < SMALLEST) return contact.preview.remove()
-      const { colour, breadth, fill } = board.pen
-      const id = newId()
+      const shape = shapes(board.store.pen)[name], id = newId()
       board.hold(id, contact.preview)
-      const own = closed ? { fill: fill ?? "none" } : { ends: ends(contact) }
-      board.do({ verb: "put", items: [{ kind, id, ...box, stroke: colour, breadth, ...own }] })
+      board.do({ verb: "put", items: [{ kind: shape.kind, id, ...box, ...look(board.pen, shape), ...shape.values(), ...ends(contact, shape) }] })
+      if (shape.writes) board.settled().then(() => board.editor.reopen(board.view.find(id)))
     },
 
     cancel(contact) { contact.preview?.remove() }
   }
+}
+
+function look({ colour, breadth, dash, fill, opacity, card }, { kind, closed }) {
+  if (kind === "callout") return { stroke: colour, breadth: Math.min(breadth, 12), card: fill ?? "#ffffff" }
+  return { stroke: colour, breadth, dash, opacity, ...(closed ? { fill: fill ?? "none" } : {}) }
 }
 
 // With Shift a closed shape is as wide as high, and a line goes in steps of 15 degrees.
@@ -52,18 +59,18 @@ function span(contact) {
   return { x: round(Math.min(ox, px)), y: round(Math.min(oy, py)), width: round(Math.abs(px - ox)), height: round(Math.abs(py - oy)) }
 }
 
-// Which corner of the box the line begins at, as shares.
-function ends({ origin, end, page }) {
-  const [px, py] = end ?? page
-  const begin = [px < origin[0] ? 1 : 0, py < origin[1] ? 1 : 0]
-  return [begin, begin.map(share => 1 - share)]
+// Which corner of the box the line begins at, as shares; a curve starts out bent upwards from its ends.
+function ends({ origin, end }, { closed, bends }) {
+  if (closed) return {}
+  const begin = [end[0] < origin[0] ? 1 : 0, end[1] < origin[1] ? 1 : 0], finish = begin.map(share => 1 - share)
+  if (!bends) return { ends: [begin, finish] }
+  const third = (share, aside) => begin.map((from, axis) => Math.round((from + (finish[axis] - from) * share - (axis ? aside : 0)) * 1e4) / 1e4)
+  return { shares: [begin, third(0.33, 0.5), third(0.67, 0.5), finish] }
 }
 
-function place(contact, closed, element) {
-  contact.end = end(contact, closed)
-  const box = span(contact)
-  if (element === "rect") return box
-  if (element === "ellipse") return { cx: box.x + box.width / 2, cy: box.y + box.height / 2, rx: box.width / 2, ry: box.height / 2 }
+function between(contact, { bends }) {
   const [x1, y1] = contact.origin, [x2, y2] = contact.end
-  return { x1, y1, x2, y2 }
+  if (!bends) return { element: "line", attributes: { x1, y1, x2, y2 } }
+  const box = span(contact), places = ends(contact, { bends }).shares.map(([across, down]) => `${box.x + across * box.width} ${box.y + down * box.height}`)
+  return { element: "path", attributes: { d: `M${places[0]}C${places.slice(1).join(" ")}` } }
 }

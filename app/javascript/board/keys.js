@@ -1,12 +1,12 @@
 // The keyboard. Everything a hand can do on the board, keys can do; `?` lists them.
 import { nudge, next, reshape } from "board/tools/arrange"
 
-const TOOLS = { u: "use", a: "arrange", p: "pen", e: "eraser", t: "text", n: "note", r: "rectangle", o: "ellipse", l: "line", w: "arrow", k: "laser" }
+const TOOLS = { u: "use", a: "arrange", p: "pen", h: "highlighter", e: "eraser", t: "text", n: "note", r: "rectangle", o: "ellipse", l: "line", w: "arrow", c: "curve", s: "star", f: "fill", k: "laser" }
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
 
 export function listen(board) {
   document.addEventListener("keydown", event => {
-    if (event.target.closest("input, textarea, select, dialog[open], [data-player]") || event.isComposing) return
+    if (event.target.closest("input, textarea, select, dialog[open], [data-player], [contenteditable=true], [data-own-keys]") || event.isComposing) return
     if (handle(board, event)) event.preventDefault()
   })
 }
@@ -28,6 +28,7 @@ function handle(board, event) {
   if (key === "+" || key === "=") return board.camera.zoom(1.25), true
   if (key === "-") return board.camera.zoom(0.8), true
   if (key === "0") return board.camera.fit(), true
+  if (key === "d") return board.store.toggleTidy(), true
   if (TOOLS[key] && board.offers(TOOLS[key])) return board.choose(TOOLS[key]), true
   if (!onStage) return false
   if (board.store.tool === "arrange") {
@@ -35,7 +36,8 @@ function handle(board, event) {
     if (key === "]" && arranging) return board.stack("front"), true
     if (key === "[" && arranging) return board.stack("back"), true
     if (["Delete", "Backspace"].includes(key) && board.choice.size) return board.remove(), true
-    if (key === "Enter" && board.choice.size === 1) return board.editor.reopen(board.choice.elements()[0])
+    if (key === "Enter" && board.choice.fits().one) return board.edit(board.choice.elements()[0]), true
+    if (key === "y" && board.choice.size && board.choice.fits().tidy) return board.tidy(), true
     if (ARROWS[key] && board.choice.size) return nudge(board, ...ARROWS[key].map(step => step * (shiftKey ? 20 : 1)))
   }
   if (board.mode === "teach" && (key === "ArrowRight" || key === "ArrowDown" || key === "Enter")) return board.next(), true

@@ -11,7 +11,7 @@ export class RunningOrder {
     strip.addEventListener("click", event => {
       const page = event.target.closest("[data-page]")
       if (page) board.turnTo(Number(page.dataset.page))
-      if (event.target.closest("[data-add-page]")) this.add()
+      if (event.target.closest("[data-add-page]")) this.offer()
     })
     dragPages(strip, (tab, onto) => this.move(Number(tab.dataset.page), this.tabs().indexOf(onto) + 1))
     strip.addEventListener("keydown", event => {
@@ -25,9 +25,18 @@ export class RunningOrder {
     })
   }
 
+  // What a new page can start from.
+  offer() {
+    const sheet = document.getElementById("new-page")
+    if (!sheet) return this.add()
+    window.htmx.trigger(sheet.querySelector("[data-kept-list]"), "open")
+    sheet.showModal()
+  }
+
   tabs() { return [...(this.strip?.querySelectorAll("[data-page]") ?? [])] }
 
-  async add() { await this.run(async () => this.board.turnTo((await send("POST", `/lessons/${this.board.lesson}/pages`, { page: this.board.page })).page)) }
+  // start: { paper }, { layout } or { start: a starting point }; nothing for the same paper again.
+  async add(start = {}) { await this.run(async () => this.board.turnTo((await send("POST", `/lessons/${this.board.lesson}/pages`, { page: this.board.page, ...start })).page)) }
 
   async duplicate() { await this.run(async () => this.board.turnTo((await send("POST", `/pages/${this.board.page}/copy`)).page)) }
 

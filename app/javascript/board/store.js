@@ -1,24 +1,59 @@
 // What the board's buttons show and do. Alpine keeps it; the board itself is behind `attach`.
 import { say } from "shared/say"
+import { shapes, SHAPES } from "board/shapes"
 
 const WORDS = { kept: "every change kept", keeping: "keeping…" }
+const MARKERS = ["#e0a83a", "#f06a9b", "#4fae6a", "#3fa7cf", "#9a6bd1", "#e8743b"]
+const BREADTHS = [3, 6, 12, 24]
+const kinds = shapes({ sides: 6, tips: 5 })
 let board
 
 export const boardStore = () => ({
   tool: "arrange", shape: "rectangle", kept: "kept", waiting: 0, bringing: null,
-  pen: { colour: "#231a1e", breadth: 6, fill: null, card: "#f7dfa6", size: 40 },
-  undo: false, redo: false, fitted: true, wings: false, zoom: "", page: 0, number: 1, pages: 1, minutes: 5, paper: "plain", nextWords: "",
+  pen: { colour: "#231a1e", breadth: 6, fill: null, card: "#f7dfa6", size: 40, font: "read", dash: "solid", opacity: 1, sides: 6, tips: 5 },
+  marker: { colour: "#e0a83a", breadth: 30 }, eraser: { mode: "cut", radius: 20 }, tidy: false, looks: { open: false }, preferences: {}, inks: [],
+  undo: false, redo: false, fitted: true, wings: false, zoom: "", page: 0, number: 1, pages: 1, minutes: 5, paper: "plain", measures: {}, pageColour: "#ffffff", nextWords: "",
   doors: false, here: 0, code: "", recording: null, takeClock: "",
   pageClock: "", pageShare: 0, over: false, lessonClock: "",
 
   attach(found) { board = found },
 
   get keptWords() { return WORDS[this.kept] ?? `${this.waiting} not kept yet, waiting for Usher` },
-  get isShape() { return ["rectangle", "ellipse", "line", "arrow"].includes(this.tool) },
-  get isClosed() { return ["rectangle", "ellipse"].includes(this.tool) },
-  get inks() { return this.tool === "pen" || this.tool === "text" || this.isShape },
+  get isShape() { return SHAPES.includes(this.tool) },
+  get isClosed() { return this.isShape && kinds[this.tool].closed },
+  get isText() { return this.tool === "text" || this.tool === "note" },
+  get hasTray() { return this.isShape || this.isText || ["pen", "highlighter", "eraser", "fill"].includes(this.tool) },
+  // What the swatches, the widths and the slider of the tray are about.
+  get writer() { return this.tool === "highlighter" ? this.marker : this.pen },
+  get colours() { return this.tool === "highlighter" ? MARKERS : this.inks },
+  get strength() { return Math.round(this.pen.opacity * 100) },
+  get ownColour() { return this.preferences.colours?.includes(this.writer.colour) },
+  get ownBreadth() { return this.preferences.breadths?.includes(this.writer.breadth) },
+  get madeBreadth() { return ![...BREADTHS, ...(this.preferences.breadths ?? [])].includes(this.writer.breadth) },
 
   choose(tool) { board.choose(tool); board.stage.focus() },
+  setWriter(name, value) { this.writer[name] = value },
+  mixed(colour) { this.writer.colour = colour; board.preferences.addColour(colour) },
+  mixedFill(colour) { this.pen.fill = colour },
+  forgetColour() { board.preferences.dropColour(this.writer.colour); this.writer.colour = this.colours[0] },
+  keepBreadth() { board.preferences.addBreadth(this.writer.breadth) },
+  forgetBreadth() { board.preferences.dropBreadth(this.writer.breadth) },
+  toggleTidy() { this.tidy = !this.tidy; say(this.tidy ? "Tidy is on: shapes become exact, letters stay." : "Tidy is off.") },
+  clearInk() { board.do({ verb: "clear" }) },
+  steps(name, by, least, most) { this.pen[name] = Math.min(most, Math.max(least, this.pen[name] + by)) },
+  prefer(name, value) { board.preferences.set({ [name]: value }) },
+  preferPart(name, part, value) { board.preferences.set({ [name]: { ...this.preferences[name], [part]: value } }) },
+
+  openSymbols() { board.symbols.show() },
+  openTiles() { board.tiles.open() },
+  openFormula() { board.formulas.open() },
+  lay(kind, values) { board.lay(kind, values) },
+  openKeyboard() { board.keyboard.show() },
+  openSettings() { document.getElementById("settings").showModal() },
+  toggleLooks() { this.looks = { open: !this.looks.open, ...board.look.offers() } },
+  hideLooks() { if (this.looks.open) this.looks = { open: false } },
+  paint(name, value) { board.look.set(name, value) },
+  paintFill(colour) { board.look.fill(colour) },
   chooseShape(shape) { this.shape = shape; board.choose(shape) },
   takeBack() { board.undo() },
   doAgain() { board.redo() },
@@ -34,7 +69,9 @@ export const boardStore = () => ({
   remove() { board.remove() },
   larger() { board.resize(1.2) },
   smaller() { board.resize(1 / 1.2) },
-  edit() { board.editor.reopen(board.choice.elements()[0]) },
+  edit() { board.edit(board.choice.elements()[0]) },
+  tidyChosen() { board.tidy() },
+  wholeAgain() { board.whole() },
 
   setPaper(paper) { board.restyle({ paper }) },
   setColour(colour) { board.restyle({ colour }) },

@@ -30,11 +30,11 @@ export class WetLine {
     this.timer = null
     for (const line of this.open.values()) {
       const { stroke } = line
-      const points = stroke.points.slice(line.sent, line.sent + MOST).map(([x, y, pressure]) => [x, y, pressure])
+      const points = stroke.shown.slice(line.sent, line.sent + MOST)
       if (!points.length) continue
-      this.perform("wet", { page: stroke.page, id: stroke.id, colour: stroke.colour, breadth: stroke.breadth, start: line.sent, points })
+      this.perform("wet", { page: stroke.page, id: stroke.id, ...stroke.look, start: line.sent, points })
       line.sent += points.length
-      if (line.sent < stroke.points.length) this.timer ??= setTimeout(() => this.flush(), EVERY)
+      if (line.sent < stroke.shown.length) this.timer ??= setTimeout(() => this.flush(), EVERY)
     }
   }
 }

@@ -1,10 +1,13 @@
-// Ink while it is wet: drawn over the page as the points come, with the curve that the core draws
-// later (core/lib/usher/ink/curve.rb), and kept there until Ruby's drawing has arrived.
+// Ink while it is wet: drawn over the page as the points come, with the curve and the breadths that
+// the core draws later (core/lib/usher/ink/curve.rb, nib.rb), and kept there until Ruby's drawing has
+// arrived.
 //
 // The surface is made of small canvases that exist only where there is ink: a browser puts together
-// anew whatever a canvas covers, so a small one keeps the frame that shows a new point short.
+// anew whatever a canvas covers, so a small one keeps the frame that shows a new point short. Ink that
+// is seen through has canvases of its own, as faint as it is.
+import { LiveNib, breadths } from "shared/nib"
+
 const TILE = 256 // CSS pixels
-const BREADTH = (width, pressure) => pressure == null ? width : width * (0.4 + 1.2 * pressure)
 
 export class WetInk {
   // place: the element to draw over; view: () => ({ x, y, scale }), the page unit at its corner and
@@ -17,18 +20,28 @@ export class WetInk {
     new ResizeObserver(() => this.redraw()).observe(place)
   }
 
-  begin(id, colour, breadth) { this.strokes.set(id, { colour, breadth, points: [] }) }
+  // look: { colour, breadth, nib, opacity }.
+  begin(id, look) { this.strokes.set(id, { ...look, opacity: look.opacity ?? 1, points: [], widths: [], live: new LiveNib(look.breadth, look.nib) }) }
 
   has(id) { return this.strokes.has(id) }
 
-  // points: [[x, y, pressure or null], ...] in page units.
+  // points: [[x, y, pressure or null, ms], ...] in page units.
   add(id, points) {
     const stroke = this.strokes.get(id)
     if (!stroke) return
     for (const point of points) {
       stroke.points.push(point)
+      stroke.widths.push(stroke.live.next(point))
       this.extend(stroke, stroke.points.length - 1)
     }
+  }
+
+  // The pen was lifted: its end tapers now as well, as in Ruby's drawing.
+  finish(id) {
+    const stroke = this.strokes.get(id)
+    if (!stroke || stroke.nib !== "lively") return
+    stroke.widths = breadths(stroke.points, stroke.breadth, stroke.nib)
+    this.waiting ??= requestAnimationFrame(() => this.redraw())
   }
 
   // Dry: Ruby's drawing is on the page.
@@ -50,15 +63,14 @@ export class WetInk {
   }
 
   // Draws what the point at `index` adds: the curve to the middle before it, and the rest straight.
-  extend({ colour, breadth, points }, index) {
-    const [x, y, pressure] = points[index]
+  extend({ colour, opacity, points, widths }, index) {
+    const [x, y] = points[index], width = widths[index]
     const [px, py] = points[index - 1] ?? points[index]
     const [qx, qy] = points[index - 2] ?? [px, py]
-    const width = BREADTH(breadth, pressure)
     const { x: left, y: top, scale } = this.view()
     const screen = ([a, b]) => [(a - left) * scale, (b - top) * scale]
     const margin = width * scale / 2 + 2
-    for (const { pen, at } of this.touched([[x, y], [px, py], [qx, qy]].map(screen), margin)) {
+    for (const { pen, at } of this.touched([[x, y], [px, py], [qx, qy]].map(screen), margin, opacity)) {
       const k = scale * pen.ratio
       pen.context.setTransform(k, 0, 0, k, -(left * scale + at[0]) * pen.ratio, -(top * scale + at[1]) * pen.ratio)
       this.stroke(pen.context, { colour, width, index, x, y, px, py, qx, qy })
@@ -82,23 +94,23 @@ export class WetInk {
   }
 
   // The tiles that a piece between these places (CSS pixels) may colour.
-  touched(places, margin) {
+  touched(places, margin, opacity) {
     const xs = places.map(([x]) => x), ys = places.map(([, y]) => y)
     const across = [Math.min(...xs) - margin, Math.max(...xs) + margin].map(edge => Math.floor(edge / TILE))
     const down = [Math.min(...ys) - margin, Math.max(...ys) + margin].map(edge => Math.floor(edge / TILE))
     const most = [Math.floor(this.place.clientWidth / TILE), Math.floor(this.place.clientHeight / TILE)]
     const tiles = []
     for (let column = Math.max(0, across[0]); column <= Math.min(most[0], across[1]); column++)
-      for (let row = Math.max(0, down[0]); row <= Math.min(most[1], down[1]); row++) tiles.push(this.tile(column, row))
+      for (let row = Math.max(0, down[0]); row <= Math.min(most[1], down[1]); row++) tiles.push(this.tile(column, row, opacity))
     return tiles
   }
 
-  tile(column, row) {
-    const key = `${column},${row}`
+  tile(column, row, opacity) {
+    const key = `${column},${row},${opacity}`
     if (this.tiles.has(key)) return this.tiles.get(key)
     const ratio = window.devicePixelRatio || 1
     const canvas = Object.assign(document.createElement("canvas"), { width: TILE * ratio, height: TILE * ratio })
-    Object.assign(canvas.style, { left: `${column * TILE}px`, top: `${row * TILE}px`, width: `${TILE}px`, height: `${TILE}px` })
+    Object.assign(canvas.style, { left: `${column * TILE}px`, top: `${row * TILE}px`, width: `${TILE}px`, height: `${TILE}px`, opacity })
     this.place.append(canvas)
     const tile = { canvas, at: [column * TILE, row * TILE], pen: { context: canvas.getContext("2d"), ratio } }
     this.tiles.set(key, tile)

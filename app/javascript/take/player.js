@@ -155,7 +155,7 @@ export class Player {
   }
 
   begin({ id, ink }) {
-    this.wet.begin(id, ink.colour, ink.breadth)
+    this.wet.begin(id, ink)
     this.open.set(id, 0)
   }
 

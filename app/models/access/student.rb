@@ -9,7 +9,7 @@ class Access::Student < Access::Nobody
 
   def sittings = Sitting.open.where(id: @seat.sitting_id)
   def pages = Page.kept.where(id: sittings.select(:page_id))
-  def pictures = Picture.where(id: shown.select(:picture_id))
+  def pictures = Picture.where(id: shown.select(:picture_id)).or(Picture.where(id: pages.select(:picture_id)))
   def activities = Activity.where(id: shown.select(:activity_id))
   def attempts = @seat.attempts.where(activity_id: Activity.where(lesson_id: sittings.select(:lesson_id)))
   def polls = Poll.where(sitting: sittings)

@@ -24,6 +24,7 @@ module Page::Log
   def write(operation, key, by, during, undoes)
     outcome = operation.apply(Page::Surface.new(self), lenient: undoes.present?)
     assign_attributes(seq: seq + 1, **outcome.style)
+    self.picture = paper_picture if outcome.style.key?("paper")
     save!
     rows = keep(outcome.put)
     Item.where(page_id: id, key: outcome.gone).delete_all if outcome.gone.any?
@@ -39,6 +40,12 @@ module Page::Log
     guard(rows)
     Item.upsert_all(rows, unique_by: %i[page_id key], record_timestamps: false)
     rows
+  end
+
+  # The picture that is the paper, which must be the teacher's.
+  def paper_picture
+    number = Usher::Page::Paper.of(style).picture or return
+    lesson.teacher.pictures.find_by(id: number) or raise Usher::Invalid, "That picture is not in this lesson's store room."
   end
 
   # An item may only show what belongs to this lesson and its teacher.

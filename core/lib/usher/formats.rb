@@ -1,6 +1,13 @@
 module Usher
   # Files in and out. One folder a format.
   module Formats
+    # Text with its looks, from outside.
+    module Html
+      autoload :Reader, "usher/formats/html/reader"
+    end
+
+    autoload :Maths, "usher/formats/maths"
+
     # A lesson as PDF.
     module Pdf
       autoload :Writer, "usher/formats/pdf/writer"

@@ -11,7 +11,7 @@ module Usher
     module_function
 
     def registry
-      @registry ||= Registry.new(Items, File.join(__dir__, "items"), missing: "kind of item", except: %w[dash item measure segment shape written])
+      @registry ||= Registry.new(Items, File.join(__dir__, "items"), missing: "kind of item", except: %w[card dash item measure segment shape written])
     end
 
     # An item from a hash of attributes with string keys, as stored or as a browser sent it.
@@ -24,6 +24,7 @@ module Usher
     # The same for an item as the app stored it, which was checked when it came.
     def restore(attributes) = registry.fetch(attributes["kind"]).restore(attributes)
 
+    autoload :Card, "usher/items/card"
     autoload :Dash, "usher/items/dash"
     autoload :Measure, "usher/items/measure"
     autoload :Shape, "usher/items/shape"

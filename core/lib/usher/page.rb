@@ -13,8 +13,11 @@ module Usher
     autoload :Operations, "usher/page/operations"
     autoload :Outcome, "usher/page/outcome"
     autoload :Overlay, "usher/page/overlay"
+    autoload :Layouts, "usher/page/layouts"
     autoload :Paper, "usher/page/paper"
+    autoload :Papers, "usher/page/papers"
     autoload :Placed, "usher/page/placed"
+    autoload :Scale, "usher/page/scale"
     autoload :Style, "usher/page/style"
   end
 end

@@ -1,8 +1,9 @@
 module Usher
-  # Measuring text with the shipped fonts and breaking it into lines.
+  # Text on a page: faces that measure it, and the lines it is broken into.
   module Text
     autoload :Face, "usher/text/face"
     autoload :Faces, "usher/text/faces"
     autoload :Layout, "usher/text/layout"
+    autoload :Marks, "usher/text/marks"
   end
 end

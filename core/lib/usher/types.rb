@@ -3,6 +3,7 @@ module Usher
   # normalised value, or raises Invalid with a sentence's tail ("must be ..."), to which the
   # caller puts the name of what was wrong.
   module Types
+    autoload :Address, "usher/types/address"
     autoload :Choice, "usher/types/choice"
     autoload :Colour, "usher/types/colour"
     autoload :Flag, "usher/types/flag"

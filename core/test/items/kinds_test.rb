@@ -41,7 +41,7 @@ class KindsTest < CoreTest
     assert_equal 2 * 40 * 1.3, text.height
     assert_equal text.height, text.change("height" => 900).height
     assert_equal 3 * 40 * 1.3, text.change("text" => "one\ntwo\nthree").height
-    assert_equal 2, text.draw.scan("<tspan").size
+    assert_equal 2, text.draw.scan("<text ").size
   end
 
   def test_text_is_escaped

@@ -9,8 +9,8 @@ class DrawingTest < CoreTest
   end
 
   def test_every_paper_is_drawn_as_well_formed_svg
-    Usher::Page::Paper::KINDS.each do |paper|
-      svg = Drawing.document({ "paper" => paper, "colour" => "#fdfaf4" }, [])
+    Usher::Page::Papers.names.each do |paper|
+      svg = Drawing.document({ "paper" => paper, "measures" => paper == "picture" ? { "picture" => 7 } : {}, "colour" => "#fdfaf4" }, [])
       root = Nokogiri::XML(svg) { |config| config.strict }.root
       assert_equal "0 0 1600 900", root["viewBox"]
       assert_includes svg, "#fdfaf4"

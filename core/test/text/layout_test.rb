@@ -3,7 +3,9 @@ require "core_test"
 class LayoutTest < CoreTest
   FACE = Usher::Text::Faces.fetch("read")
 
-  def lines(text, width: 300, size: 30) = Usher::Text::Layout.new(text, face: FACE, size: size, width: width).lines
+  def layout(text, width: 300, size: 30, lists: []) = Usher::Text::Layout.new(text, advances: text.chars.map { |char| FACE.advance(char) }, size: size, width: width, lists: lists)
+
+  def lines(text, **options) = layout(text, **options).lines.map { |line| text[line.from...line.to] }
 
   def test_no_line_is_wider_than_its_room
     text = "The tide comes in over the causeway twice a day and the keeper counts the boats"

@@ -37,7 +37,7 @@ export function up(contact, board) {
   }
   if (!contact.item && contact.moved) return choice.within(contact.origin, contact.page, contact.shift)
   if (contact.was && !contact.shift && !contact.moved) {
-    if (choice.size === 1) board.editor.reopen(contact.item)
+    if (choice.size === 1) board.edit(contact.item)
     else choice.only(contact.item.dataset.item)
   }
 }

@@ -1,11 +1,16 @@
 // The pen: every contact draws its own stroke. The stroke is wet until Ruby's drawing replaces it.
 import { newId } from "shared/ids"
+import { edgeAt, alongEdge } from "board/straight_edge"
 
 export const cursor = "crosshair"
 export const writes = true
 const LONGEST = 4000
 
-export function down(contact, board) { begin(contact, board, contact.event) }
+export function down(contact, board) {
+  contact.look ??= board.penLook()
+  contact.edge = edgeAt(contact, board)
+  begin(contact, board, contact.event)
+}
 
 export function move(contact, board, events) {
   const { stroke } = contact
@@ -17,8 +22,7 @@ export function move(contact, board, events) {
   }
   if (!fresh.length) return
   stroke.points.push(...fresh)
-  board.wet.add(stroke.id, fresh)
-  board.wetLine.more(stroke)
+  show(contact, board, fresh)
   if (stroke.points.length > LONGEST) { finish(contact, board); begin(contact, board, events.at(-1)) }
 }
 
@@ -30,23 +34,34 @@ export function cancel(contact, board) {
 }
 
 function begin(contact, board, event) {
-  const { colour, breadth } = board.pen
-  const stroke = { id: newId(), colour, breadth, since: event.timeStamp, during: board.during(), points: [], page: board.page }
+  // Along an edge the width stays the same, so that the side of the ink is as straight as the edge.
+  const look = contact.edge ? { ...contact.look, nib: "even" } : contact.look
+  const stroke = { id: newId(), look, since: event.timeStamp, during: board.during(), points: [], shown: [], page: board.page }
   contact.stroke = stroke
   stroke.points.push(at(event, board, stroke))
-  board.wet.begin(stroke.id, colour, breadth)
-  board.wet.add(stroke.id, stroke.points)
+  board.wet.begin(stroke.id, look)
+  show(contact, board, stroke.points)
+}
+
+// What is seen: where the pen went, or where the edge leads it.
+function show({ stroke, edge }, board, points) {
+  const shown = edge ? alongEdge(points, edge.ends, stroke.look.breadth) : points
+  stroke.shown.push(...shown)
+  board.wet.add(stroke.id, shown)
   board.wetLine.more(stroke)
 }
 
-function finish({ stroke }, board) {
+function finish({ stroke, edge }, board) {
   board.wetLine.done(stroke)
-  board.do({ verb: "put", items: [{ kind: "ink", id: stroke.id, colour: stroke.colour, breadth: stroke.breadth, points: stroke.points }] }, stroke.during)
+  board.wet.finish(stroke.id)
+  const items = [{ kind: "ink", id: stroke.id, ...stroke.look, points: stroke.points }]
+  board.do(edge ? { verb: "trace", along: edge.id, items } : { verb: "put", items }, stroke.during)
+  if (!edge) board.tidier.drew(stroke.id)
 }
 
 // [x, y, pressure, ms]; only a pen tells its pressure.
 function at(event, board, stroke) {
   const [x, y] = board.camera.toPage(event.clientX, event.clientY)
   const hundredth = number => Math.round(number * 100) / 100
-  return [hundredth(x), hundredth(y), event.pointerType === "pen" ? hundredth(event.pressure) : null, Math.max(0, Math.round(event.timeStamp - stroke.since))]
+  return [hundredth(x), hundredth(y), event.pointerType === "pen" && event.pressure > 0 ? hundredth(event.pressure) : null, Math.max(0, Math.round(event.timeStamp - stroke.since))]
 }

@@ -6,9 +6,9 @@ export const cursor = "text"
 
 export function up(contact, board) {
   if (contact.typing) return
-  const there = itemAt(...contact.at, item => ["text", "note"].includes(item.dataset.kind))
+  const there = itemAt(...contact.at, item => item.dataset.written)
   if (there) return board.editor.reopen(there)
   const [x, y] = contact.page
-  const { colour, size } = board.pen
-  board.editor.start({ kind: "text", x, y: y - size * 0.65, width: Math.max(240, Math.min(760, PAGE.width - x - 40)), size, colour })
+  const { colour, size, font } = board.pen
+  board.editor.start({ kind: "text", x, y: y - size * 0.65, width: Math.max(240, Math.min(760, PAGE.width - x - 40)), height: size * 1.3, size, colour, font })
 }

@@ -1,18 +1,23 @@
 module Usher
   module Items
-    # What items made of text share: words, a face, a size, and lines that the core breaks.
+    # What items made of text share: words, a face, a size, parts that look different, lists, and
+    # lines that the core breaks.
     class Written < Item
       MAX = 10_000
 
       attribute :text, Types::Line.new(MAX)
       attribute :size, Types::Number.new(8..400), default: 36
-      attribute :font, Types::Choice.new("read", "title"), default: "read"
+      attribute :font, Types::Choice.new(*Usher::Text::Faces::NAMES), default: "read"
       attribute :bold, Types::Flag.new, default: false
       attribute :italic, Types::Flag.new, default: false
       attribute :colour, Types::Colour.new, default: Colour::INK
+      # "left" is where reading begins: the right side of a text that reads from the right.
       attribute :align, Types::Choice.new("left", "middle", "right"), default: "left"
+      attribute :marks, Usher::Text::Marks::TYPE, default: []
+      attribute :lists, Types::List.new(Types::Choice.new("none", "bullets", "numbers"), 0..2_000), default: []
 
-      def hints = @values.slice("text", "size", "font", "bold", "colour", "align")
+      # What an editor starts from, as one value.
+      def hints = super.merge("written" => JSON.generate(@values.slice("text", "size", "font", "bold", "italic", "colour", "align", "marks", "lists", *own_looks)), "inset" => inset)
 
       # Scaled evenly the letters grow with the box; pulled to one side the lines break anew.
       def scaled(across, down)
@@ -22,25 +27,74 @@ module Usher
 
       def label = "#{super}: #{text[0, 80]}"
 
+      # The lines as they are broken: [Text::Layout::Line, ...].
+      def lines = layout.lines
+
       private
 
-      ANCHOR = { "left" => "start", "middle" => "middle", "right" => "end" }.freeze
-      SHARE = { "left" => 0, "middle" => 0.5, "right" => 1 }.freeze
+      # Page units between the box and the text.
+      def inset = 0
 
-      def layout(values = @values, inset: 0)
-        Usher::Text::Layout.new(values["text"], size: values["size"], width: values["width"] - 2 * inset,
-          face: Usher::Text::Faces.fetch(values["font"], bold: values["bold"], italic: values["italic"]))
+      # Further attributes an editor needs.
+      def own_looks = []
+
+      def settle(values)
+        length = values["text"].length
+        values.merge("marks" => Usher::Text::Marks.within(values["marks"], length), "lists" => values["lists"].first(values["text"].count("\n") + 1))
       end
 
-      # The lines as one SVG text, `inset` page units in from every side.
-      def write(inset: 0)
-        broken = layout(inset: inset)
-        across = inset + SHARE[align] * (width - 2 * inset)
-        spans = broken.lines.each_with_index.map do |line, index|
-          Markup.tag("tspan", { x: across, y: inset + broken.baseline(index) }, Markup.escape(line)) unless line.empty?
+      def layout(values = @values)
+        return @layout if @layout && values.equal?(@values)
+        made = Usher::Text::Layout.new(values["text"], size: values["size"], width: values["width"] - 2 * inset, lists: values["lists"], advances: advances(values))
+        @layout = made if values.equal?(@values)
+        made
+      end
+
+      def advances(values)
+        looks = Usher::Text::Marks.looks(values["marks"], values["text"].length)
+        values["text"].each_char.with_index.map do |char, index|
+          look = looks[index]
+          Usher::Text::Faces.fetch(values["font"], bold: look.fetch("bold", values["bold"]), italic: look.fetch("italic", values["italic"])).advance(char)
         end
-        Markup.tag("text", { "font-family": Usher::Text::Faces.family(font), "font-size": size, "font-weight": (bold ? 700 : 400),
-          "font-style": ("italic" if italic), fill: colour, "text-anchor": ANCHOR[align], "xml:space": "preserve" }, spans.join)
+      end
+
+      # The lines as SVG, `top` page units below the top of the box.
+      def write(top: inset)
+        looks = Usher::Text::Marks.looks(marks, text.length)
+        lines = layout.lines.each_with_index.map { |line, index| draw_line(line, looks, top + layout.baseline(index)) }
+        Markup.tag("g", { "font-family": Usher::Text::Faces.family(font), "font-size": size, "font-weight": (bold ? 700 : 400),
+          "font-style": ("italic" if italic), fill: colour, "xml:space": "preserve" }, lines.join)
+      end
+
+      # Each line is a text of its own, because browsers order right-to-left text by the whole element.
+      def draw_line(line, looks, baseline)
+        x, anchor = anchored(line)
+        direction = ("rtl" if line.rtl)
+        spans = (line.from...line.to).chunk_while { |a, b| looks[a] == looks[b] }.map { |run| span(text[run.first..run.last], looks[run.first]) }
+        return draw_marker(line, baseline) if spans.empty?
+        draw_marker(line, baseline) + Markup.tag("text", { x: x, y: baseline, "text-anchor": anchor, direction: direction }, spans.join)
+      end
+
+      def draw_marker(line, baseline)
+        return "" unless line.marker
+        gap = (line.indent - 0.45) * size
+        Markup.tag("text", { x: line.rtl ? width - inset - gap : inset + gap, y: baseline, "text-anchor": line.rtl ? "start" : "end" }, Markup.escape(line.marker))
+      end
+
+      def span(part, look)
+        return Markup.escape(part) if look.empty?
+        looks = { fill: look["colour"] || (Colour::TIDE if look["link"]), "font-weight": { true => 700, false => 400 }[look["bold"]],
+          "font-style": { true => "italic", false => "normal" }[look["italic"]], "text-decoration": ("underline" if look["link"]) }
+        written = Markup.tag("tspan", looks, Markup.escape(part))
+        look["link"] ? Markup.tag("a", { href: look["link"], target: "_blank", rel: "noopener noreferrer" }, written) : written
+      end
+
+      # Where a line starts and how it is anchored: [page units from the left, "start" | "middle" | "end"].
+      def anchored(line)
+        indent = line.indent * size
+        left, right = inset + (line.rtl ? 0 : indent), width - inset - (line.rtl ? indent : 0)
+        return [ (left + right) / 2.0, "middle" ] if align == "middle"
+        (align == "left") ^ line.rtl ? [ left, line.rtl ? "end" : "start" ] : [ right, line.rtl ? "start" : "end" ]
       end
     end
   end

@@ -16,7 +16,7 @@ module Usher
       end
 
       # The page's ground.
-      def ground(style, size: SIZE) = Paper.draw(style.fetch("paper"), style.fetch("colour"), size)
+      def ground(style, size: SIZE) = Paper.of(style).draw(style.fetch("colour"), size)
 
       # A whole page as a document of its own. items: SVG strings from `item`, back to front.
       # With a block, each picture's number is given to it and its answer becomes the picture's

@@ -1,29 +1,70 @@
 module Usher
   module Page
-    # What is printed on a page before anything is put on it.
-    module Paper
-      RULED = 60
-      SQUARED = 50
-      MARGIN = 130
+    # What is printed on a page before anything is put on it. Subclasses live in papers/, one file a
+    # paper: `measure` says what can be set about it, `rules` draws it. Millimetres are those of the
+    # page on A4 paper (Page::MILLIMETRE).
+    class Paper
+      MM = Page::MILLIMETRE
+      Measure = Struct.new(:name, :label, :type, :default, :choices)
 
-      DRAWERS = {
-        "plain" => ->(_size) { "" },
-        "ruled" => lambda do |(width, height)|
-          rules = (2 * RULED).step(height - 1, RULED).map { |y| "M0 #{y}H#{width}" }.join
-          Markup.tag("path", d: rules, stroke: Usher::Colour::RULE, "stroke-width": 2, fill: "none") +
-            Markup.tag("path", d: "M#{MARGIN} 0V#{height}", stroke: "#e3b9c9", "stroke-width": 2, fill: "none")
-        end,
-        "squared" => lambda do |(width, height)|
-          down = SQUARED.step(height - 1, SQUARED).map { |y| "M0 #{y}H#{width}" }
-          across = SQUARED.step(width - 1, SQUARED).map { |x| "M#{x} 0V#{height}" }
-          Markup.tag("path", d: (down + across).join, stroke: Usher::Colour::RULE, "stroke-width": 1.5, fill: "none")
+      class << self
+        # type: a check from Types; choices: what to offer a teacher, as { value => words }.
+        def measure(name, label, type, default:, choices: nil)
+          measures[name.to_s] = Measure.new(name.to_s, label, type, default, choices)
+          define_method(name) { @measures.fetch(name.to_s) { default } }
         end
-      }.freeze
-      KINDS = DRAWERS.keys.freeze
 
-      # The page's ground as SVG: its colour, then its paper. size: [width, height] in page units.
-      def self.draw(kind, colour, size)
-        Markup.tag("rect", width: size[0], height: size[1], fill: colour) + DRAWERS.fetch(kind).call(size)
+        def measures = @measures ||= {}
+
+        # The words a teacher reads.
+        def title = name.split("::").last.gsub(/(?<=[a-z])(?=[A-Z])/, " ").capitalize
+
+        # The checked measures; raises Invalid for what this paper has not.
+        def check(given)
+          raise Invalid, "The measures of a paper must come as a set of named values." unless given.is_a?(Hash)
+          given.to_h do |name, value|
+            measure = measures[name] or raise Invalid, "This paper has no #{name.to_s[0, 40].inspect}."
+            [ name, Invalid.about("The #{measure.label.downcase}") { measure.type.call(value) } ]
+          end.tap { |checked| new(checked).check }
+        end
+
+        # A paper by its name and measures, as a style has them.
+        def of(style) = Papers.registry.fetch(style.fetch("paper")).new(style["measures"] || {})
+      end
+
+      def initialize(measures = {})
+        @measures = measures
+      end
+
+      # Raises Invalid where measures do not go together.
+      def check = nil
+
+      # The page's ground as SVG: its colour, then what is printed on it. size: [width, height].
+      def draw(colour, size)
+        Markup.tag("rect", width: size[0], height: size[1], fill: colour) + rules(*size)
+      end
+
+      # The store room key of the picture it shows.
+      def picture = nil
+
+      private
+
+      def rules(_width, _height) = ""
+
+      # From `gap` page units in, every `gap`, as long as there is room.
+      def every(gap, room) = (1..(room / gap - 0.01).floor).map { |index| index * gap }
+
+      # Lines in page units: path data, a colour, a width.
+      def line(data, colour: Usher::Colour::RULE, breadth: 2, **more)
+        Markup.tag("path", d: data.join, stroke: colour, "stroke-width": breadth, fill: "none", **more)
+      end
+
+      def across(y, width) = "M0 #{n(y)}H#{n(width)}"
+      def down(x, height) = "M#{n(x)} 0V#{n(height)}"
+      def n(number) = Markup.number(number)
+
+      def words(x, y, text, size: 22, anchor: "middle")
+        Markup.tag("text", { x: x, y: y, "font-size": size, "text-anchor": anchor, "font-family": Usher::Text::Faces.family("read"), fill: Usher::Colour::SOFT }, Markup.escape(text))
       end
     end
   end

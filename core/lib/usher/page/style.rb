@@ -1,21 +1,27 @@
 module Usher
   module Page
-    # What a page is besides its items: its paper, its colour and its planned minutes.
+    # What a page is besides its items: its paper and the paper's measures, its colour and its planned
+    # minutes.
     module Style
       TYPES = {
-        "paper" => ->(value) { Types::Choice.new(*Paper::KINDS).call(value) },
+        "paper" => ->(value) { Papers.registry.fetch(value) && value },
+        "measures" => ->(value) { value }, # checked with the paper, below
         "colour" => Types::Colour.new,
         "minutes" => Types::Number.new(0..600, digits: 0)
       }.freeze
-      DEFAULTS = { "paper" => "plain", "colour" => Usher::Colour::WHITE, "minutes" => 5 }.freeze
+      DEFAULTS = { "paper" => "plain", "measures" => {}, "colour" => Usher::Colour::WHITE, "minutes" => 5 }.freeze
 
       # The checked part of `set` (string keys); raises Invalid for anything unknown or out of range.
+      # Measures come with their paper; a paper without any has its usual ones.
       def self.check(set)
         raise Invalid, "A page's change must name what changes." unless set.is_a?(Hash) && set.any?
-        set.to_h do |name, value|
+        checked = set.to_h do |name, value|
           type = TYPES[name] or raise Invalid, "A page has no #{name.to_s[0, 40].inspect}."
           [ name, Invalid.about("The #{name} of the page") { type.call(value) } ]
         end
+        return checked unless checked.key?("paper") || checked.key?("measures")
+        raise Invalid, "Measures must come with their paper." unless checked.key?("paper")
+        checked.merge("measures" => Papers.registry.fetch(checked["paper"]).check(checked["measures"] || {}))
       end
     end
   end

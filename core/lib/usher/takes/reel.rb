@@ -39,7 +39,7 @@ module Usher
         item = placed.item
         data = { id: item.id, z: placed.z, svg: Page::Drawing.item(placed, 0) }
         return data unless wet && item.is_a?(Items::Ink) && item.duration.positive?
-        data.merge(ink: { colour: item.colour, breadth: item.breadth,
+        data.merge(ink: { colour: item.colour, breadth: item.breadth, nib: item.nib, opacity: item.opacity,
           points: item.points.map { |x, y, pressure, ms| [ (item.x + x).round(2), (item.y + y).round(2), pressure, ms ] } })
       end
 

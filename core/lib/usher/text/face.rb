@@ -2,26 +2,36 @@ require "ttfunk"
 
 module Usher
   module Text
-    # One font file, asked for widths. All measures in ems, so that size is a factor.
+    # One font file, asked for widths. All measures in ems, so that size is a factor. What it has no
+    # glyph for is measured by the first of its fallbacks that has one, as browsers and print draw it.
     class Face
-      def initialize(path)
+      def initialize(path, fallbacks: [])
         @file = TTFunk::File.open(path)
+        @map = @file.cmap.unicode.first
         @em = @file.header.units_per_em.to_f
+        @fallbacks = fallbacks
         @advances = {}
       end
 
       # The width of a line of text in ems. No kerning: it makes ordinary text 0.25 % too wide, never too narrow.
-      def width(text)
-        text.each_char.sum { |char| @advances[char] ||= advance(char) }
-      end
+      def width(text) = text.each_char.sum { |char| advance(char) }
+
+      # The width of one character in ems; marks that sit on the letter before have none.
+      def advance(char) = @advances[char] ||= measure(char)
+
+      def covers?(char) = @map[char.ord] != 0
 
       private
 
-      def glyph(char) = @file.cmap.unicode.first[char.ord]
-
-      def advance(char)
-        @file.horizontal_metrics.for(glyph(char)).advance_width / @em
+      def measure(char)
+        return 0.0 if char.match?(/\p{Mn}/)
+        face = [ self, *@fallbacks ].find { |one| one.covers?(char) } || self
+        face.own(char)
       end
+
+      protected
+
+      def own(char) = @file.horizontal_metrics.for(@map[char.ord]).advance_width / @em
     end
   end
 end

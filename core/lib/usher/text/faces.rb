@@ -1,28 +1,49 @@
 module Usher
   module Text
-    # The faces that text on a page can have. `folder` is where the npm packages are.
+    # The faces that text on a page can have. Letters that a face lacks come from the fallbacks, in this
+    # order everywhere: here, in browsers and in print.
     module Faces
       ROOT = File.expand_path("../../../../node_modules/@expo-google-fonts", __dir__)
+      # files: by style ("400Regular", "700Bold", with "_Italic" behind where there is one).
+      Family = Struct.new(:name, :folder, :stem, :styles, :nested, keyword_init: true) do
+        def path(bold:, italic:)
+          style = [ "#{bold ? '700Bold' : '400Regular'}#{'_Italic' if italic}", bold ? "700Bold" : "400Regular", "400Regular" ].find { |wanted| styles.include?(wanted) }
+          File.join(ROOT, folder, *(style if nested), "#{stem}_#{style}.ttf")
+        end
+      end
+
+      ALL = %w[400Regular 700Bold 400Regular_Italic 700Bold_Italic].freeze
+      UPRIGHT = %w[400Regular 700Bold].freeze
       FAMILIES = {
-        "read" => { name: "Atkinson Hyperlegible Next", package: "atkinson-hyperlegible-next", stem: "AtkinsonHyperlegibleNext", italics: true },
-        "title" => { name: "Bricolage Grotesque", package: "bricolage-grotesque", stem: "BricolageGrotesque", italics: false }
+        "read" => Family.new(name: "Atkinson Hyperlegible Next", folder: "atkinson-hyperlegible-next", stem: "AtkinsonHyperlegibleNext", styles: ALL, nested: true),
+        "title" => Family.new(name: "Bricolage Grotesque", folder: "bricolage-grotesque", stem: "BricolageGrotesque", styles: UPRIGHT, nested: true),
+        "hand" => Family.new(name: "Andika", folder: "andika", stem: "Andika", styles: ALL, nested: false)
       }.freeze
+      FALLBACKS = [
+        FAMILIES["hand"],
+        Family.new(name: "Noto Sans Hebrew", folder: "noto-sans-hebrew", stem: "NotoSansHebrew", styles: UPRIGHT, nested: true),
+        Family.new(name: "Noto Sans Arabic", folder: "noto-sans-arabic", stem: "NotoSansArabic", styles: UPRIGHT, nested: true),
+        Family.new(name: "Noto Sans Math", folder: "noto-sans-math", stem: "NotoSansMath", styles: %w[400Regular], nested: true) # last: its Arabic letters do not join
+      ].freeze
+      NAMES = FAMILIES.keys.freeze
 
       module_function
 
-      # The Face that measures text in this font ("read" or "title"), weight and slant.
+      # The Face that measures text in this font ("read", "title", "hand"), weight and slant.
       def fetch(font, bold: false, italic: false)
         @faces ||= {}
-        @faces[[ font, bold, italic ]] ||= Face.new(path(font, bold: bold, italic: italic))
+        @faces[[ font, bold, italic ]] ||= Face.new(FAMILIES.fetch(font).path(bold: bold, italic: italic), fallbacks: fallbacks(bold))
       end
 
-      # The family's name as SVG and CSS know it.
-      def family(font) = FAMILIES.fetch(font)[:name]
+      # The families in order, as SVG and CSS know them.
+      def family(font) = [ FAMILIES.fetch(font), *FALLBACKS ].map(&:name).uniq.join(", ")
 
-      def path(font, bold: false, italic: false)
-        family = FAMILIES.fetch(font)
-        style = "#{bold ? '700Bold' : '400Regular'}#{'_Italic' if italic && family[:italics]}"
-        File.join(ROOT, family[:package], style, "#{family[:stem]}_#{style}.ttf")
+      # Whether some face has a glyph for this character.
+      def cover?(char) = fetch("read").covers?(char) || fallbacks(false).any? { |face| face.covers?(char) }
+
+      def fallbacks(bold)
+        @fallbacks ||= {}
+        @fallbacks[bold] ||= FALLBACKS.map { |family| Face.new(family.path(bold: bold, italic: false)) }
       end
     end
   end

@@ -1,19 +1,28 @@
 module Usher
   module Text
     # Text broken into lines that fit a width. Greedy, at spaces; a word longer than the width is
-    # broken between letters. The breaks are kept as explicit tspans, so every device shows the same.
+    # broken between letters. Lines are known by character offsets, so that a browser can show the
+    # same lines while somebody types.
     class Layout
       LEADING = 1.3
       ASCENT = 0.98
+      INDENT = 1.5 # ems before the text of a list
+      RIGHT_TO_LEFT = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/
+      STRONG = /[[:alpha:]]/
+
+      # from...to: the characters of the line, spaces at a break left out. marker: what stands before
+      # the first line of a list entry. indent: ems. rtl: whether its paragraph reads from the right.
+      Line = Struct.new(:from, :to, :marker, :indent, :rtl, keyword_init: true)
 
       attr_reader :lines
 
-      # text; face: Text::Face; size: page units per em; width: page units available.
-      def initialize(text, face:, size:, width:)
-        @face, @size = face, size
+      # text; advances: the width in ems of each character; size: page units per em; width: page units
+      # available; lists: for each paragraph "none", "bullets" or "numbers", missing ones are "none".
+      def initialize(text, advances:, size:, width:, lists: [])
+        @text, @advances, @size = text, advances, size
         @room = [ width / size.to_f, 0.1 ].max
-        @lines = text.split("\n", -1).flat_map { |paragraph| wrap(paragraph) }
-        @lines = [ "" ] if @lines.empty?
+        @lines = []
+        paragraphs(lists)
       end
 
       # Page units from the top of the first line to the bottom of the last.
@@ -23,31 +32,63 @@ module Usher
       def baseline(index) = (index * LEADING + ASCENT) * @size
 
       # The widest line, in page units.
-      def breadth = lines.map { |line| @face.width(line) }.max * @size
+      def breadth = lines.map { |line| line.indent + width(line.from, line.to) }.max * @size
 
       private
 
-      def wrap(paragraph)
-        lines, line = [], +""
-        paragraph.scan(/\S+\s*|\A\s+/).each do |word|
-          if !line.empty? && @face.width(line + word.rstrip) > @room
-            lines << line.rstrip
-            line = +""
-          end
-          word = split(word, lines) if @face.width(word.rstrip) > @room
-          line << word
+      def paragraphs(lists)
+        start = number = 0
+        @text.split("\n", -1).then { |all| all.empty? ? [ "" ] : all }.each_with_index do |paragraph, index|
+          list = lists[index] || "none"
+          number = list == "numbers" ? number + 1 : 0
+          wrap(paragraph, start, { "bullets" => "•", "numbers" => "#{number}." }[list])
+          start += paragraph.length + 1
         end
-        lines << line.rstrip
       end
 
-      # Takes full lines off a word that is wider than the room; returns what is left of it.
-      def split(word, lines)
-        while word.rstrip.length > 1 && @face.width(word.rstrip) > @room
-          count = 1
-          count += 1 while @face.width(word[0, count + 1]) <= @room
-          lines << word.slice!(0, count)
+      def wrap(paragraph, start, marker)
+        indent = marker ? INDENT : 0
+        room = [ @room - indent, 0.1 ].max
+        rtl = paragraph[STRONG]&.match?(RIGHT_TO_LEFT) || false
+        spans(paragraph, start, room).each_with_index do |(from, to), index|
+          @lines << Line.new(from: from, to: to, marker: (marker if index.zero?), indent: indent, rtl: rtl)
         end
-        word
+      end
+
+      # [[from, to], ...] of the lines of one paragraph.
+      def spans(paragraph, start, room)
+        found, from, fits = [], start, start # fits: up to where the line is full of whole words
+        paragraph.to_enum(:scan, /\S+/).each do
+          word_from, word_to = start + $~.begin(0), start + $~.end(0)
+          if fits > from && width(from, word_to) > room
+            found << [ from, fits ]
+            from = word_from
+          end
+          from = split(from, word_to, room, found) if width(from, word_to) > room
+          fits = word_to
+        end
+        found << [ from, [ fits, from ].max ]
+      end
+
+      # Takes full lines off a word that is wider than the room; answers where the rest begins. Never
+      # between a letter and the mark that sits on it.
+      def split(from, to, room, found)
+        while to - from > 1 && width(from, to) > room
+          at = from + 1
+          at += 1 while at < to - 1 && (width(from, at + 1) <= room || @text[at].match?(/\p{M}/))
+          found << [ from, at ]
+          from = at
+        end
+        from
+      end
+
+      def width(from, to)
+        sums[to] - sums[from]
+      end
+
+      # Widths from the beginning up to each character.
+      def sums
+        @sums ||= @advances.each_with_object([ 0.0 ]) { |advance, all| all << all.last + advance }
       end
     end
   end

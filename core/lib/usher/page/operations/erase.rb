@@ -2,7 +2,7 @@ module Usher
   module Page
     module Operations
       # Cuts away the ink that an eraser passes over: { "path" => [[x, y], ...], "radius" => page
-      # units, "whole" => whether strokes that are touched go altogether }.
+      # units }.
       class Erase < Operation
         PLACE = Types::List.new(Types::Number.new(-Items::Item::REACH..Items::Item::REACH), 2..2)
         PATH = Types::List.new(PLACE, 1..Usher::Ink::Eraser::MAX)
@@ -22,17 +22,11 @@ module Usher
 
         private
 
-        def read
-          @path, @radius = self.class.sweep(@hash)
-          @whole = Invalid.about("Whole strokes") { Types::Flag.new.call(@hash.fetch("whole", false)) }
-        end
+        def read = (@path, @radius = self.class.sweep(@hash))
 
-        def payload = { "path" => @path, "radius" => @radius, "whole" => @whole }
+        def payload = { "path" => @path, "radius" => @radius }
 
-        def pieces(placed, eraser)
-          left = placed.item.cut(eraser) or return
-          @whole ? [] : left.map { |item| Placed.new(item, placed.z) }
-        end
+        def pieces(placed, eraser) = placed.item.cut(eraser)&.map { |item| Placed.new(item, placed.z) }
       end
     end
   end

@@ -1,0 +1,74 @@
+// The symbols bank: tap a symbol, or drag it to the page. In a text being written it goes to the
+// caret, else onto the page as a text of the current size and colour.
+import { newId } from "shared/ids"
+import { round } from "board/carry"
+
+export class Symbols {
+  constructor(board) {
+    this.board = board
+    this.panel = document.getElementById("symbols")
+    if (!this.panel) return
+    this.panel.addEventListener("pointerdown", event => this.grab(event))
+    this.panel.addEventListener("click", event => {
+      if (event.target.closest("[data-away]")) this.hide()
+      const symbol = event.target.closest("[data-symbol]")
+      if (symbol && !this.dragged) this.put(symbol.dataset.symbol)
+    })
+    this.panel.addEventListener("keydown", event => { if (event.key === "Escape") { event.stopPropagation(); this.hide() } })
+    this.panel.addEventListener("focusin", () => { if (board.editor.open) { board.editor.caret = board.editor.sheet.selected() ?? board.editor.caret; board.editor.held = true } })
+  }
+
+  show() {
+    if (this.board.editor.open) Object.assign(this.board.editor, { held: true, caret: this.board.editor.sheet.selected() })
+    this.panel.hidden = false
+    window.htmx.trigger(this.panel.querySelector("[data-bank]"), "open")
+  }
+
+  hide() {
+    this.panel.hidden = true
+    const { editor } = this.board
+    if (!editor.open) return this.board.stage.focus()
+    editor.held = false
+    editor.area.focus()
+    if (editor.caret) editor.sheet.select(...editor.caret)
+  }
+
+  put(symbol) {
+    const { editor, camera, stage } = this.board
+    this.board.preferences.used(symbol)
+    if (editor.open) return editor.insert(symbol)
+    const { left, top } = stage.getBoundingClientRect()
+    this.place(symbol, camera.toPage(left + stage.clientWidth / 2, top + stage.clientHeight / 2))
+  }
+
+  place(symbol, [x, y]) {
+    const { size, colour, font } = this.board.pen
+    const width = Math.max(60, size * 1.1 * symbol.length)
+    this.board.do({ verb: "put", items: [{ kind: "text", id: newId(), x: round(x - width / 2), y: round(y - size * 0.65), width: round(width), height: 0, text: symbol, size, colour, font, align: "middle" }] })
+  }
+
+  // Dragged out of the panel it is dropped where it is let go.
+  grab(event) {
+    this.dragged = false
+    const symbol = event.target.closest("[data-symbol]")
+    if (!symbol) return
+    if (this.board.editor.open) event.preventDefault() // the caret stays
+    let ghost
+    const move = ({ clientX, clientY }) => {
+      if (!ghost && Math.hypot(clientX - event.clientX, clientY - event.clientY) < 14) return
+      this.dragged = true
+      ghost ??= document.body.appendChild(Object.assign(document.createElement("div"), { className: "symbol-carried", textContent: symbol.dataset.symbol }))
+      Object.assign(ghost.style, { left: `${clientX}px`, top: `${clientY}px` })
+    }
+    const drop = ({ clientX, clientY, type }) => {
+      document.removeEventListener("pointermove", move)
+      for (const end of ["pointerup", "pointercancel"]) document.removeEventListener(end, drop)
+      ghost?.remove()
+      if (!ghost || type === "pointercancel" || document.elementFromPoint(clientX, clientY)?.closest("#symbols")) return
+      this.board.preferences.used(symbol.dataset.symbol)
+      this.place(symbol.dataset.symbol, this.board.camera.toPage(clientX, clientY))
+    }
+    document.addEventListener("pointermove", move)
+    for (const end of ["pointerup", "pointercancel"]) document.addEventListener(end, drop)
+  }
+}

@@ -1,3 +1,0 @@
-import { dragShape } from "board/drag_shape"
-
-export const { cursor, move, up, cancel } = dragShape({ kind: "line", closed: false, element: "line" })

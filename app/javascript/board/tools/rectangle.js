@@ -1,3 +1,0 @@
-import { dragShape } from "board/drag_shape"
-
-export const { cursor, move, up, cancel } = dragShape({ kind: "rectangle", closed: true, element: "rect" })

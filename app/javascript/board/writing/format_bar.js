@@ -1,0 +1,72 @@
+// The bar under a text being written: what its parts, its paragraphs and the whole can look like.
+// Pressing a button leaves the caret where it is.
+export class FormatBar {
+  constructor(editor) {
+    this.editor = editor
+    this.bar = document.getElementById("format-bar")
+    if (!this.bar) return
+    this.bar.addEventListener("pointerdown", event => { if (!event.target.closest("input, select")) event.preventDefault() })
+    this.bar.addEventListener("click", event => this.press(event.target.closest("button")))
+    this.bar.addEventListener("keydown", event => { if (event.key === "Escape") { event.stopPropagation(); editor.area?.focus() } })
+    // Going to the bar by keys does not end the typing.
+    this.bar.addEventListener("focusin", () => { editor.held = true })
+    this.bar.addEventListener("focusout", event => { if (!this.bar.contains(event.relatedTarget)) { editor.held = false; if (event.relatedTarget !== editor.area) editor.close() } })
+  }
+
+  show() {
+    if (!this.bar) return
+    this.bar.hidden = false
+    this.refresh()
+  }
+
+  hide() {
+    if (!this.bar) return
+    this.bar.hidden = true
+    this.editor.held = false
+    this.bar.querySelectorAll("details[open]").forEach(part => part.removeAttribute("open"))
+  }
+
+  focus() {
+    this.editor.caret = this.editor.sheet.selected()
+    this.editor.held = true
+    this.bar?.querySelector("button")?.focus()
+  }
+
+  press(button) {
+    if (!button || !this.editor.open) return
+    const { editor } = this, { look, value } = button.dataset
+    const whole = { size: () => ({ size: Math.min(400, Math.max(8, Math.round(editor.edited.size * Number(value)))) }), align: () => ({ align: value }), font: () => ({ font: value }),
+      ground: () => editor.edited.kind === "text" ? { ground: value } : value === "none" ? {} : { card: value } }[look]
+    if (whole) editor.change(whole())
+    else if (look === "list") editor.list(value)
+    else if (look === "symbols") editor.board.symbols.show()
+    else if (look) editor.mark(look, value)
+    if (button.closest("details")) button.closest("details").removeAttribute("open")
+  }
+
+  refresh() {
+    if (!this.bar || !this.editor.edited) return
+    const { edited, script, sheet } = this.editor
+    const [from] = sheet.selected() ?? [0]
+    const look = { ...edited, ...script.look(from) }
+    for (const button of this.bar.querySelectorAll("[data-look]")) {
+      const { look: name, value } = button.dataset
+      const pressed = name === "bold" || name === "italic" ? look[name] : name === "list" ? script.lists[script.paragraph(from)] === value : name === "ground" ? (edited.ground ?? edited.card) === value : look[name] === value
+      if (["size", "symbols"].includes(name)) continue
+      button.setAttribute("aria-pressed", Boolean(pressed))
+    }
+    this.bar.querySelector("[data-size-now]").textContent = edited.size
+  }
+
+  // Under the text; over it only where the screen ends.
+  place() {
+    const { area, board } = this.editor
+    if (!this.bar || this.bar.hidden || !area) return
+    const box = area.getBoundingClientRect(), stage = board.stage.getBoundingClientRect()
+    const floor = stage.height - Number(board.stage.dataset.inset.split(" ")[3]) + 20
+    const below = box.bottom - stage.top + 14
+    const top = below + this.bar.offsetHeight <= floor ? below : Math.max(8, box.top - stage.top - this.bar.offsetHeight - 14)
+    this.bar.style.left = `${Math.max(8, Math.min(stage.width - this.bar.offsetWidth - 8, box.left - stage.left))}px`
+    this.bar.style.top = `${top}px`
+  }
+}

@@ -1,0 +1,89 @@
+// The text being written as it stands on the page: one block for each of Ruby's lines, so that every
+// character is where it will be. Knows how places in it and character offsets belong together.
+export class Sheet {
+  constructor(element) { this.element = element }
+
+  // lines: [[from, to, marker, rtl], ...] as Ruby broke them, covering the script in order.
+  draw(script, lines) {
+    this.element.replaceChildren(...lines.map(([from, , marker, rtl], index) => {
+      const next = lines[index + 1]?.[0] ?? script.length
+      const ends = script.chars[next - 1] === "\n" && next > from
+      const line = document.createElement("div")
+      Object.assign(line.dataset, { from, to: ends ? next - 1 : next })
+      line.className = "typing-line"
+      if (marker) line.dataset.marker = marker
+      if (script.lists[script.paragraph(from)] !== "none") line.classList.add("in-list")
+      if (rtl) line.dir = "rtl"
+      line.append(...this.runs(script, from, ends ? next - 1 : next))
+      if (!line.hasChildNodes()) line.append(document.createElement("br"))
+      return line
+    }))
+  }
+
+  runs(script, from, to) {
+    const parts = []
+    let start = from
+    for (let at = from + 1; at <= to; at++) {
+      if (at < to && JSON.stringify(script.look(at)) === JSON.stringify(script.look(start))) continue
+      const span = document.createElement("span")
+      const { bold, italic, colour, link } = script.look(start)
+      span.textContent = script.chars.slice(start, at).join("")
+      if (bold !== undefined) span.style.fontWeight = bold ? 700 : 400
+      if (italic !== undefined) span.style.fontStyle = italic ? "italic" : "normal"
+      if (link) span.classList.add("typing-link")
+      if (colour) span.style.color = colour
+      parts.push(span)
+      start = at
+    }
+    return parts
+  }
+
+  // What stands here now, as text: how a keyboard that composes words has changed it.
+  read() { return [...this.element.children].map((line, index, all) => line.textContent + (Number(all[index + 1]?.dataset.from) > Number(line.dataset.to) ? "\n" : "")).join("") }
+
+  // The offset of a place in the document; null when it is elsewhere.
+  offset(node, at) {
+    if (node === this.element) {
+      const line = this.element.children[at]
+      return line ? Number(line.dataset.from) : Number(this.element.lastElementChild?.dataset.to ?? 0)
+    }
+    const line = (node.nodeType === Node.TEXT_NODE ? node.parentElement : node).closest?.(".typing-line")
+    if (!line || !this.element.contains(line)) return null
+    const range = document.createRange()
+    range.setStart(line, 0)
+    range.setEnd(node, at)
+    return Number(line.dataset.from) + [...range.toString()].length
+  }
+
+  // Where an offset is in the document: [node, place in it]. At a break it is the start of the next line.
+  place(offset) {
+    const lines = [...this.element.children]
+    const line = lines.findLast(({ dataset }) => Number(dataset.from) <= offset) ?? lines[0]
+    if (!line) return [this.element, 0]
+    let left = Math.min(offset, Number(line.dataset.to)) - Number(line.dataset.from)
+    const walker = document.createTreeWalker(line, NodeFilter.SHOW_TEXT)
+    while (walker.nextNode()) {
+      const chars = [...walker.currentNode.data]
+      if (left <= chars.length) return [walker.currentNode, chars.slice(0, left).join("").length]
+      left -= chars.length
+    }
+    return [line, 0]
+  }
+
+  select(from, to = from) {
+    const range = document.createRange(), selection = getSelection()
+    range.setStart(...this.place(from))
+    range.setEnd(...this.place(to))
+    selection.removeAllRanges()
+    selection.addRange(range)
+  }
+
+  // [from, to] of what is selected here; null when nothing is.
+  selected() {
+    const selection = getSelection()
+    if (!selection.rangeCount) return null
+    const range = selection.getRangeAt(0)
+    const [from, to] = [this.offset(range.startContainer, range.startOffset), this.offset(range.endContainer, range.endOffset)]
+    return from === null || to === null ? null : [Math.min(from, to), Math.max(from, to)]
+  }
+}

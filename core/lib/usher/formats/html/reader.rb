@@ -1,0 +1,103 @@
+require "nokogiri"
+
+module Usher
+  module Formats
+    module Html
+      # Pasted rich text as plain values: words, bold, italic, links and lists stay; everything that
+      # could run, load or look different goes.
+      class Reader
+        MAX_BYTES = 500_000
+        DEEPEST = 200
+        BLOCKS = %w[p div h1 h2 h3 h4 h5 h6 li ul ol blockquote pre table tr section article header footer dl dt dd figure hr address].freeze
+        SILENT = %w[script style head title meta link template noscript iframe object embed svg math canvas audio video select textarea button input].freeze
+        LOOKS = { "b" => { "bold" => true }, "strong" => { "bold" => true }, "th" => { "bold" => true }, "i" => { "italic" => true }, "em" => { "italic" => true },
+                  **%w[h1 h2 h3 h4].to_h { |name| [ name, { "bold" => true } ] } }.freeze
+
+        # html: a fragment as a clipboard has it. Answers with { "text", "marks", "lists" } as Items::Written
+        # takes them. Raises Invalid when it is too long or says nothing.
+        def self.read(html)
+          raise Invalid, "That text is longer than Usher can take at once." unless html.is_a?(String) && html.bytesize <= MAX_BYTES
+          new.tap { |reader| reader.walk(Nokogiri::HTML.fragment(html.dup.force_encoding("UTF-8").scrub), {}, nil, 0) }.result
+        end
+
+        def initialize
+          @text, @marks, @lists = +"", [], [ "none" ]
+        end
+
+        def result
+          text = @text.rstrip
+          raise Invalid, "There is no text in this." if text.empty?
+          raise Invalid, "That text is longer than #{Items::Written::MAX} characters." if text.length > Items::Written::MAX
+          { "text" => text, "marks" => Usher::Text::Marks.within(joined, text.length).first(Usher::Text::Marks::MOST), "lists" => @lists.first(text.count("\n") + 1) }
+        end
+
+        # look: the marks around; list: the list around ("bullets", "numbers" or nil).
+        def walk(node, look, list, depth)
+          return if depth > DEEPEST
+          node.children.each do |child|
+            next say(child.text, look) if child.text?
+            next unless child.element? && !SILENT.include?(child.name)
+            child.name == "br" ? break_line("none") : enter(child, look, list, depth)
+          end
+        end
+
+        private
+
+        def enter(element, look, list, depth)
+          block = BLOCKS.include?(element.name)
+          list = { "ul" => "bullets", "ol" => "numbers" }.fetch(element.name, list)
+          fresh(element.name == "li" ? list || "bullets" : "none") if block
+          @text << "\t" if %w[td th].include?(element.name) && !@text.empty? && !@text.end_with?("\n")
+          walk(element, look.merge(LOOKS.fetch(element.name, {}), styled(element), linked(element)), list, depth + 1)
+          @ended = true if block
+        end
+
+        def styled(element)
+          style = element["style"].to_s
+          look = {}
+          look["bold"] = !style.match?(/font-weight:\s*(normal|[1-5]00)/i) if style.match?(/font-weight/i)
+          look["italic"] = style.match?(/font-style:\s*(italic|oblique)/i) if style.match?(/font-style/i)
+          look
+        end
+
+        def linked(element)
+          return {} unless element.name == "a" && element["href"]
+          { "link" => Types::Address.new.call(element["href"].strip) }
+        rescue Invalid
+          {} # the words stay, the link goes
+        end
+
+        def say(words, look)
+          words = words.gsub(/[\s\u00A0]+/, " ")
+          words = words.lstrip if @text.empty? || @text.end_with?("\n", " ") || @ended
+          return if words.empty?
+          break_line("none") if @ended && !@text.empty? && !@text.end_with?("\n")
+          @ended = false
+          look = look.select { |_, value| value }
+          @marks << look.merge("from" => @text.length, "to" => @text.length + words.length) if look.any?
+          @text << words
+        end
+
+        # A paragraph begins: a new line, unless nothing stands on this one.
+        def fresh(list)
+          @ended = false
+          return @lists[-1] = list if @text.empty? || @text.end_with?("\n")
+          break_line(list)
+        end
+
+        def break_line(list)
+          @text << "\n"
+          @lists << list
+        end
+
+        # Neighbours that look alike are one.
+        def joined
+          @marks.each_with_object([]) do |mark, all|
+            last = all.last
+            last && last["to"] == mark["from"] && last.except("from", "to") == mark.except("from", "to") ? all[-1] = last.merge("to" => mark["to"]) : all << mark
+          end
+        end
+      end
+    end
+  end
+end

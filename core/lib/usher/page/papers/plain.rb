@@ -1,0 +1,9 @@
+module Usher
+  module Page
+    module Papers
+      # Nothing on it.
+      class Plain < Paper
+      end
+    end
+  end
+end
