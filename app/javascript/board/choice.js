@@ -152,6 +152,9 @@ export class Choice {
     const top = low + offsetHeight <= floor ? low : Math.max(8, high - offsetHeight)
     this.bar.style.left = `${Math.max(8, Math.min(clientWidth - offsetWidth - 8, middle - offsetWidth / 2))}px`
     this.bar.style.top = `${top}px`
+    // What opens from the bar opens to where there is room.
+    this.bar.toggleAttribute("data-low", top > clientHeight * 0.45)
+    this.bar.toggleAttribute("data-right", middle > clientWidth * 0.6)
   }
 
   // A handle is gripped: what it pulls against stays where it is.

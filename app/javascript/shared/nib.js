@@ -27,11 +27,12 @@ class Force {
 // Breadths as the points come. How the stroke ends is not known yet, so only its start tapers.
 export class LiveNib {
   constructor(breadth, nib) {
-    Object.assign(this, { breadth, even: nib !== "lively", force: new Force(), way: 0 })
+    Object.assign(this, { breadth, nib, force: new Force(), way: 0 })
   }
 
   next(point) {
-    if (this.even) return this.breadth
+    if (this.nib === "even") return this.breadth
+    if (this.nib === "kept") return 2 * this.breadth * (point[2] ?? 0.5)
     if (this.before) this.way += far(this.before, point)
     this.before = point
     const reach = this.breadth * TAPER
@@ -41,7 +42,7 @@ export class LiveNib {
 
 // Breadths of a finished stroke.
 export function breadths(points, breadth, nib) {
-  if (nib !== "lively") return points.map(() => breadth)
+  if (nib !== "lively") return points.map(([, , pressure]) => nib === "kept" ? 2 * breadth * (pressure ?? 0.5) : breadth)
   const force = new Force(), reach = breadth * TAPER
   let way = 0
   const ways = points.map((point, index) => way += index ? far(points[index - 1], point) : 0)

@@ -2,10 +2,11 @@ module Usher
   module Ink
     # How broad a stroke is at each of its points. An even nib is as broad everywhere; a lively one
     # follows the pressure, or the speed where the device tells no pressure (slow is broad, fast is
-    # fine), and tapers towards both ends. shared/nib.js computes the same while the ink is wet;
+    # fine), and tapers towards both ends. A kept one is what an eraser left of a lively one: its
+    # pressure says the breadth itself, half of it being the pen's. shared/nib.js computes the same while the ink is wet;
     # test/system/wet_and_dry_test.rb holds the two together.
     module Nib
-      KINDS = %w[even lively].freeze
+      KINDS = %w[even lively kept].freeze
       FAST = 5.0 # page units a millisecond at which a stroke is as fine as it gets
       EASE = 0.3 # how quickly the breadth follows the speed, a share for each point
       TAPER = 3.0 # the ends taper over this many breadths
@@ -15,9 +16,16 @@ module Usher
 
       # points: [[x, y, pressure or nil, ms], ...]; breadth: page units at half pressure. Answers with
       # a breadth for each point.
-      def breadths(points, breadth)
+      def breadths(points, breadth, kind = "lively")
+        return points.map { |point| 2 * breadth * (point[2] || 0.5) } if kind == "kept"
         tapers = tapers(points, breadth * TAPER)
         forces(points).each_with_index.map { |force, index| breadth * (0.4 + 1.2 * force) * tapers[index] }
+      end
+
+      # The points of a lively stroke as those of a kept one, for cutting it without new ends.
+      def keep(points, breadth)
+        breadths = breadths(points, breadth)
+        points.each_with_index.map { |(x, y, _, ms), index| [ x, y, (breadths[index] / (2 * breadth)).clamp(0, 1).round(3), ms ] }
       end
 
       # The pressure at each point, 0 to 1, told or taken from the speed.

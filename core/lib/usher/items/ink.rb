@@ -31,8 +31,8 @@ module Usher
       end
 
       def draw
-        if nib == "lively"
-          return Markup.tag("path", d: Usher::Ink::Outline.new(placed, Usher::Ink::Nib.breadths(placed, pen)).path, fill: colour, opacity: faint, transform: Usher::Ink::TRANSFORM)
+        if nib != "even"
+          return Markup.tag("path", d: Usher::Ink::Outline.new(placed, Usher::Ink::Nib.breadths(placed, pen, nib)).path, fill: colour, opacity: faint, transform: Usher::Ink::TRANSFORM)
         end
         Markup.tag("path", d: Usher::Ink::Curve.new(placed).path, fill: "none", stroke: colour, opacity: faint, transform: Usher::Ink::TRANSFORM,
           "stroke-width": pen * Usher::Ink::FINE, "stroke-linecap": "round", "stroke-linejoin": "round")
@@ -49,11 +49,14 @@ module Usher
       # it passed by. Their ids follow from this one's, so that a take repeats the same.
       def cut(eraser)
         here = angle.zero? && plain?
-        pieces = (here ? eraser.cut(points, x, y) : eraser.cut(on_paper)) or return
+        way = here ? points : on_paper
+        at = here ? [ x, y ] : [ 0, 0 ]
+        pieces = eraser.cut(way, *at) or return
+        pieces = eraser.cut(Usher::Ink::Nib.keep(way, pen), *at) if nib == "lively" && pieces.any?
         pieces.each_with_index.map do |piece, index|
           piece = Ink.boxed(piece)
           piece.merge!("x" => (piece["x"] + x).round(2), "y" => (piece["y"] + y).round(2)) if here
-          Ink.new(@values.merge(piece, "id" => piece_id(index, piece), "breadth" => worn), settled: true)
+          Ink.new(@values.merge(piece, "id" => piece_id(index, piece), "breadth" => worn, "nib" => nib == "lively" ? "kept" : nib), settled: true)
         end
       end
 

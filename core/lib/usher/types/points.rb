@@ -17,7 +17,7 @@ module Usher
           raise Invalid, "has a pressure that is not from 0 to 1" unless pressure.nil? || (within?(pressure, 1) && pressure >= 0)
           raise Invalid, "has a time that is not in order" unless ms.nil? || (within?(ms, 3_600_000) && ms >= last)
           last = ms if ms
-          [ x.to_f.round(2), y.to_f.round(2), pressure&.to_f&.round(2), last.round ]
+          [ x.to_f.round(2), y.to_f.round(2), pressure&.to_f&.round(3), last.round ]
         end
       end
 
