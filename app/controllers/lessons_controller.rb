@@ -4,6 +4,7 @@ class LessonsController < ApplicationController
 
   def index
     @lessons = access.lessons.on_desk.newest.includes(:pages)
+    @starts = access.lessons.starting_points.where(starting_point: "lesson").newest.limit(12)
     @query = params[:q].to_s.squish[0, 80]
     if @query.present?
       words = "%#{Lesson.sanitize_sql_like(@query)}%"

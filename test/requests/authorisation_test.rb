@@ -22,6 +22,9 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "GET /pages/:id" => TEACHER, "DELETE /pages/:id" => TEACHER, "POST /pages/:page_id/copy" => TEACHER, "POST /pages/:page_id/return" => [],
     "POST /pages/:page_id/undo" => TEACHER, "POST /pages/:page_id/redo" => TEACHER, "PATCH /pages/:page_id/position" => TEACHER,
     "PUT /pages/:page_id/position" => TEACHER, "GET /pages/:page_id/thumbnail" => TEACHER, "POST /pages/:page_id/operations" => TEACHER,
+    "PATCH /preferences" => %i[owner other], "PUT /preferences" => %i[owner other], "POST /line_breaks" => %i[owner other], "POST /rich_text" => %i[owner other],
+    "POST /formula" => %i[owner other], "POST /tiles" => %i[owner other], "GET /symbols" => %i[owner other],
+    "GET /starting_points" => %i[owner other], "POST /starting_points" => TEACHER, "DELETE /starting_points/:id" => TEACHER,
     "POST /pictures" => %i[owner other], "GET /pictures/:id" => CLASS,
     "GET /activities/:id/edit" => TEACHER, "PATCH /activities/:id" => TEACHER, "PUT /activities/:id" => TEACHER,
     "GET /activities/:activity_id/look" => TEACHER, "POST /activities/:activity_id/placing" => TEACHER, "POST /activities/:activity_id/attempts" => CLASS,
@@ -48,6 +51,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     @take.update!(state: "ready")
     @take.reel.attach(io: StringIO.new("{}"), filename: "reel.json")
     @take.voice.attach(io: StringIO.new("voice"), filename: "voice.webm", content_type: "audio/webm", identify: false)
+    @kept = Lesson.keep_page(@page, title: "Tides to start from")
     @seat = seat(@sitting)
     @attempt = @activity.deal(seat: @seat)
   end
@@ -114,17 +118,17 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     verb, path = route.split(" ")
     path = path.sub("(/:code)", "").sub(":code", "422").sub(":token", @share.token).gsub(/:(\w+)/) { id_for(path, Regexp.last_match(1)) }
     verb = "GET" if verb == "*"
-    json = path.match?(%r{/(operations|undo|redo|stop|reel|place|position|pages|copy|feed)\z}) && path.exclude?("lessons/#{@lesson.id}/copy")
+    json = path.match?(%r{/(operations|undo|redo|stop|reel|place|position|pages|copy|feed|starting_points)\z}) && path.exclude?("lessons/#{@lesson.id}/copy")
     send(verb.downcase, path, params: params_for(path), headers: json ? { "Accept" => "application/json" } : {})
   end
 
   def id_for(path, name)
-    { "lessons" => @lesson, "pages" => @page, "pictures" => @picture, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take }
+    { "lessons" => @lesson, "pages" => @page, "pictures" => @picture, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take, "starting_points" => @kept }
       .find { |part, _| path.start_with?("/#{part}/:#{name}") }.last.id.to_s
   end
 
   def params_for(path)
-    { lesson: { title: "Ebb" }, take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, title: "Ebb", content: SORT.to_json,
+    { lesson: { title: "Ebb" }, take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, title: "Ebb", page_id: @page.id, content: SORT.to_json,
       poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, file: (upload(svg) if path == "/pictures") }.compact
   end
 

@@ -130,9 +130,58 @@ class OperationsTest < ActionDispatch::IntegrationTest
   test "the page's minutes, paper and colour change by an operation" do
     operate(@page, { verb: "restyle", set: { paper: "squared", minutes: 9 } })
     assert_equal [ "squared", 9 ], [ @page.reload.paper, @page.minutes ]
-    assert_includes answer["patches"].first["ground"], "M50"
+    assert_includes answer["patches"].first["ground"], "M53.87"
     undo
     assert_equal [ "plain", 5 ], [ @page.reload.paper, @page.minutes ]
+  end
+
+  test "a paper has measures, which are checked with it and taken back with it" do
+    operate(@page, { verb: "restyle", set: { paper: "axes", measures: { x_from: 0, x_to: 2, x_step: 0.25 } } })
+    assert_includes answer["patches"].first["ground"], ">1.75<"
+    operate(@page, { verb: "restyle", set: { paper: "axes", measures: { x_from: 5, x_to: 2 } } })
+    assert_match(/must go up/, answer["refused"]["error"])
+    operate(@page, { verb: "restyle", set: { paper: "axes", measures: { x_from: 0, x_to: 1000, x_step: 0.001 } } })
+    assert_match(/larger step/, answer["refused"]["error"])
+    operate(@page, { verb: "restyle", set: { measures: { spacing: 5 } } })
+    assert answer["refused"]
+    assert_equal 0.25, @page.reload.measures["x_step"]
+    undo
+    assert_equal [ "plain", {} ], [ @page.reload.paper, @page.measures ]
+  end
+
+  test "a picture of the teacher's own is a paper, somebody else's is not" do
+    mine, theirs = picture_of(@page.lesson.teacher), picture_of(teacher("Ivo"))
+    operate(@page, { verb: "restyle", set: { paper: "picture", measures: { picture: theirs.id } } })
+    assert_match(/not in this lesson's store room/, answer["refused"]["error"])
+    assert_equal "plain", @page.reload.paper
+    operate(@page, { verb: "restyle", set: { paper: "picture", measures: { picture: mine.id, fit: "whole" } } })
+    assert_equal mine, @page.reload.picture
+    assert_includes Access::Student.new(seat(sit(@page.lesson))).pictures, mine
+    undo
+    assert_nil @page.reload.picture
+  end
+
+  test "ink that is none is refused with a sentence and changes nothing" do
+    good = { kind: "ink", id: "s1", points: [ [ 10, 10, nil, 0 ], [ 90, 40, nil, 30 ] ] }
+    { "no points" => { points: [] }, "more than" => { points: [ [ 1, 1 ] ] * 6_000 }, "not on or near" => { points: [ [ 1e9, 5 ] ] }, "list of points" => { points: "M0 0" },
+      "colour" => { colour: "blue" }, "must be one of" => { nib: "feather" }, "a number" => { breadth: 0 }, "missing|no points|list" => { points: nil } }.each do |words, bad|
+      operate(@page, { verb: "put", items: [ good.merge(bad) ] })
+      assert_match(/#{words}/, answer.dig("refused", "error"), bad.inspect)
+    end
+    post page_operations_path(@page), params: %({"operations":[{"id":"n","operation":{"verb":"put","items":[{"kind":"ink","id":"s2","points":[[NaN,1]]}]}}]}), headers: { "Content-Type" => "application/json", "Accept" => "application/json" }
+    assert_response :unprocessable_entity
+    operate(@page, { verb: "put", items: [ { kind: "text", id: "t1", x: 0, y: 0, width: 500, height: 0, text: "a" * 1_000_000 } ] })
+    assert_match(/longer than/, answer.dig("refused", "error"))
+    operate(@page, { verb: "put", items: [ { kind: "text", id: "t1", x: 0, y: 0, width: 500, height: 0, text: "a", font: "wingtips" } ] })
+    assert answer["refused"]
+    assert_equal [ 0, 0 ], [ @page.reload.seq, @page.items.count ]
+  end
+
+  test "a million points do not get in" do
+    million = "[#{([ '[1,1]' ] * 1_000_000).join(',')}]"
+    post page_operations_path(@page), params: %({"operations":[{"id":"m","operation":{"verb":"put","items":[{"kind":"ink","id":"s","points":#{million}}]}}]}), headers: { "Content-Type" => "application/json", "Accept" => "application/json" }
+    assert_match(/more than/, answer["error"] || answer.dig("refused", "error"))
+    assert_empty @page.items
   end
 
   private

@@ -57,7 +57,7 @@ export class PageSheet {
     const form = event.target
     try {
       await this.board.settled()
-      await send("POST", "/starting_points", { page: this.board.page, title: form.elements.title.value, ink: form.elements.ink.checked ? "1" : "0" })
+      await send("POST", "/starting_points", { page_id: this.board.page, title: form.elements.title.value, ink: form.elements.ink.checked ? "1" : "0" })
       form.reset()
       this.sheet.close()
       say("Kept. You find it when you add a page.")

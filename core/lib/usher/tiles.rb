@@ -9,6 +9,7 @@ module Usher
     WAYS = %w[row grid].freeze
     SIZES = [ 64, 52, 44, 36, 28, 22 ].freeze
     GAP = 22
+    EDGE = 15 # page units that a tile keeps free around its words
     AREA = [ 80, 120, 1_440, 720 ].freeze # left, top, width, height in page units
     COLOURS = [ [ Colour::WHITE, Colour::TIDE ], [ Colour::PALE_BRASS, "#6b4a06" ], [ Colour::PALE_VELVET, Colour::VELVET ], [ "#d9eee3", "#14563f" ], [ "#d5e8ef", "#174c60" ], [ "#fae5de", "#8c3013" ] ].freeze
 
@@ -42,7 +43,8 @@ module Usher
     # Width and height in page units that these words need at this size.
     def room(words, size)
       wide = Text::Faces.fetch("read", bold: true).width(words) * size
-      [ [ wide + 2 * size * 0.7, size * 1.9 ].max.ceil, (size * 1.9).ceil ]
+      high = [ size * 1.9, size * Text::Layout::LEADING + 2 * EDGE ].max.ceil
+      [ [ wide + 2 * [ size * 0.7, EDGE ].max, high ].max.ceil, high ]
     end
 
     def rows(groups)

@@ -1,0 +1,80 @@
+require "core_test"
+
+class WrittenTest < CoreTest
+  def words(item) = Nokogiri::XML("<g>#{item.draw}</g>").css("text").map(&:text)
+
+  def test_a_part_looks_different_and_the_lines_count_its_width
+    plain = item("text", text: "Spring tides come at new moon", width: 330, size: 30)
+    bold = plain.change("marks" => [ { "from" => 0, "to" => 29, "bold" => true } ])
+    assert_operator bold.lines.size, :>=, plain.lines.size
+    marked = plain.change("marks" => [ { "from" => 7, "to" => 12, "colour" => "#b3411d", "italic" => true } ])
+    assert_includes marked.draw, '<tspan fill="#b3411d" font-style="italic">tides</tspan>'
+    assert_equal words(plain), words(marked)
+  end
+
+  def test_a_link_is_kept_when_it_is_safe
+    assert_includes item("text", text: "tide table", width: 900, marks: [ { "from" => 0, "to" => 4, "link" => "https://gullpoint.example/" } ]).draw, 'href="https://gullpoint.example/" target="_blank" rel="noopener noreferrer"'
+    %w[javascript:alert(1) data:text/html,x file:///etc/passwd //x ftp://x https:// gullpoint].each { |bad| assert_invalid { item("text", marks: [ { "from" => 0, "to" => 2, "link" => bad } ]) } }
+  end
+
+  def test_marks_are_cut_to_the_text_and_bad_ones_refused
+    assert_equal [ { "from" => 0, "to" => 9, "bold" => true } ], item("text", text: "High tide", marks: [ { "from" => 0, "to" => 900, "bold" => true }, { "from" => 40, "to" => 50, "bold" => true }, { "from" => 1, "to" => 2 } ]).marks
+    [ [ { "from" => -1, "to" => 2, "bold" => true } ], [ { "from" => 0 } ], [ { "from" => 0, "to" => 1, "wobble" => 1 } ], "x", [ { "from" => 0, "to" => 1, "bold" => true } ] * 401 ].each { |bad| assert_invalid { item("text", marks: bad) } }
+  end
+
+  def test_lists_have_markers_and_count_until_they_end
+    text = item("text", text: "ebb\nflood\nslack\nspring", lists: %w[numbers numbers none bullets], width: 600)
+    assert_equal [ "1.", "ebb", "2.", "flood", "slack", "•", "spring" ], words(text)
+    assert_operator item("text", text: "a long entry that goes on and on", lists: %w[bullets], width: 200).lines.map(&:indent).uniq, :==, [ 1.5 ]
+  end
+
+  def test_right_to_left_text_keeps_its_order_and_begins_at_the_right
+    text = item("text", text: "שלום עולם", width: 500)
+    assert text.lines.first.rtl
+    assert_includes text.draw, %(<text x="500" y="35.28" text-anchor="start" direction="rtl">שלום עולם</text>)
+    assert_includes text.change("align" => "right").draw, %(x="0" y="35.28" text-anchor="end" direction="rtl")
+  end
+
+  def test_accents_stay_with_their_letters
+    assert_equal "é", item("text", text: "e\u0301").text
+    broken = item("text", text: "x\u0323" * 40, width: 90)
+    broken.lines.each { |line| refute_match(/\A\p{M}/, broken.text[line.from...line.to]) }
+  end
+
+  def test_letters_that_the_face_lacks_are_measured_by_a_fallback_and_reach_the_pdf
+    face = Usher::Text::Faces.fetch("read")
+    refute face.covers?("ʃ")
+    assert_operator face.width("ʃ"), :>, 0.2
+    pdf = Usher::Formats::Pdf::Writer.write([ Usher::Page::Drawing.document(Usher::Page::Style::DEFAULTS, [ Usher::Page::Drawing.item(Usher::Page::Placed.new(item("text", text: "ʃip ⇒ שלום", width: 900), 1), 1) ]) ])
+    text, = Open3.capture2("pdftotext", "-", "-", stdin_data: pdf, binmode: true)
+    text = text.force_encoding("UTF-8")
+    %w[ʃip ⇒ שלום].each { |word| assert_includes text, word }
+    fonts, = Open3.capture2("pdffonts", "-", stdin_data: pdf, binmode: true)
+    assert_includes fonts, "Andika"
+  end
+
+  def test_cards_grow_and_their_words_stand_in_the_middle
+    tile = item("tile", height: 300, text: "2x")
+    assert_in_delta 150, words_at(tile), 20
+    assert_operator tile.change("text" => "tide " * 60).height, :>, 300
+  end
+
+  def test_a_callout_points_where_its_tail_is_pulled
+    callout = item("callout")
+    assert_equal [ [ 500, 90 ] ], callout.change(callout.bent(0, [ 500, 90 ])).knots.map { |place| place.map(&:round) }
+    refute_match(/NaN/, item("callout", width: 0, height: 0).draw)
+  end
+
+  def test_a_formula_is_set_sized_and_edited_again
+    formula = item("formula", source: "1/2", size: 100)
+    assert_operator formula.height, :>, formula.width
+    assert_operator formula.change("source" => "1/2 + sqrt(3)").width, :>, formula.width * 2
+    assert_equal 2, (formula.change(formula.scaled(2, 2)).width / formula.width).round
+    refute_match(/style=|currentColor|data-/, formula.draw)
+    [ "", "(1", "x" * 500 ].each { |bad| assert_invalid { item("formula", source: bad) } }
+  end
+
+  private
+
+  def words_at(item) = Nokogiri::XML("<g>#{item.draw}</g>").at_css("text")["y"].to_f
+end

@@ -1,0 +1,111 @@
+require "test_helper"
+
+# What holds for everything a teacher can put on a page and for every verb of the log, proved through
+# the core's registries, so that a new kind or a new verb cannot forget it: it is undone and redone,
+# followed live on a device, seen in a take, and there in the PDF.
+class EveryKindTest < ActiveSupport::TestCase
+  setup do
+    @owner = teacher
+    @lesson = lesson(@owner)
+    @page = @lesson.pages.first
+    @sitting = sit(@lesson)
+    @picture, @activity = picture_of(@owner), activity(@lesson)
+  end
+
+  Usher::Items.registry.names.each do |kind|
+    test "#{kind}: undone, redone, followed, in a take and in print" do
+      follow({ "verb" => "put", "items" => [ sample(kind) ] })
+      assert_equal [ kind ], @page.items.reload.pluck(:kind)
+      assert_operator ink_on_paper, :>, 0, "#{kind} is not to be seen on paper"
+    end
+  end
+
+  # On a page with something of everything. A verb that is missing here fails below.
+  VERBS = {
+    "put" => { "items" => [ { "kind" => "rectangle", "id" => "new", "x" => 5, "y" => 5, "width" => 50, "height" => 40 } ] },
+    "change" => { "changes" => [ { "id" => "note", "set" => { "text" => "Ebb", "z" => 30 } } ] },
+    "move" => { "ids" => %w[note ink], "by" => [ 40, -8 ] }, "scale" => { "ids" => %w[note star], "about" => [ 0, 0 ], "by" => [ 2, 1.5 ] },
+    "rotate" => { "ids" => %w[note], "about" => [ 300, 200 ], "angle" => 30 }, "remove" => { "ids" => %w[note star] }, "reorder" => { "ids" => %w[note], "to" => "front" },
+    "restyle" => { "set" => { "paper" => "staves", "colour" => "#fdfaf4", "minutes" => 9 } }, "turn" => {},
+    "erase" => { "path" => [ [ 150, 0 ], [ 150, 900 ] ], "radius" => 12 }, "clear" => {}, "rub" => { "id" => "picture", "path" => [ [ 500, 110 ], [ 560, 140 ] ], "radius" => 10 },
+    "tidy" => { "ids" => %w[circle] }, "fill" => { "ids" => %w[note star line], "colour" => "#1d7758" }, "bend" => { "ids" => %w[line], "knot" => 1, "to" => [ 900, 40 ] },
+    "trace" => { "along" => "ruler", "items" => [ { "kind" => "ink", "id" => "ruled", "points" => [ [ 120, 590, nil, 0 ], [ 400, 584, nil, 300 ] ] } ] },
+    "together" => { "steps" => [ { "verb" => "remove", "ids" => %w[note] }, { "verb" => "move", "ids" => %w[ink], "by" => [ 9, 9 ] } ] }
+  }.freeze
+
+  Usher::Page::Operations.registry.names.each do |verb|
+    test "the verb #{verb}: undone, redone, followed and in a take" do
+      lay(@page, *furniture)
+      follow({ "verb" => verb, **VERBS.fetch(verb) })
+      assert_operator @page.reload.operations.where(verb: verb).count, :>=, 1
+    end
+  end
+
+  private
+
+  def sample(kind)
+    own = { "ink" => { "points" => [ [ 10, 10, nil, 0 ], [ 90, 40, nil, 30 ] ] }, "text" => { "text" => "High tide" }, "note" => { "text" => "Boots" }, "tile" => { "text" => "2x" }, "callout" => { "text" => "Ahoy" },
+      "picture" => { "picture" => @picture.id }, "activity" => @activity.card, "polygon" => { "corners" => [ [ 0.5, 0 ], [ 1, 1 ], [ 0, 1 ] ] }, "formula" => { "source" => "1/2" } }
+    { "kind" => kind, "id" => kind, **(kind == "ink" ? {} : { "x" => 100, "y" => 100, "width" => 300, "height" => 120 }), **own.fetch(kind, {}) }
+  end
+
+  def furniture
+    circle = Array.new(60) { |n| [ 700 + 80 * Math.cos(n / 9.4), 500 + 80 * Math.sin(n / 9.4), nil, n * 9 ] }
+    wave = Array.new(40) { |n| [ 60 + n * 8, 300 + 20 * Math.sin(n / 4.0), nil, n * 9 ] }
+    [ sample("note"), { **sample("star"), "x" => 420 }, { **sample("line"), "y" => 60 }, { **sample("picture"), "x" => 450 }, { **sample("ruler"), "y" => 600, "width" => 500 },
+      { "kind" => "ink", "id" => "ink", "nib" => "lively", "points" => wave }, { "kind" => "ink", "id" => "circle", "points" => circle } ]
+  end
+
+  # Does it, takes it back, does it again; a device and a take see the same as the page.
+  def follow(operation)
+    take = Take.start(@lesson, @page)
+    device, mark = shown, @lesson.device_feed.mark[:n]
+    before = state
+    @page.perform(operation, id: fresh, by: @owner, during: { take: take, ms: 10 })
+    after = state
+    assert_not_equal before, after, "it did something" unless operation["verb"] == "turn"
+    unless operation["verb"] == "turn"
+      @page.undo(by: @owner, id: fresh, during: { take: take, ms: 20 })
+      assert_equal before, state, "undone"
+      @page.redo(by: @owner, id: fresh, during: { take: take, ms: 30 })
+      assert_equal after, state, "redone"
+    end
+    assert_equal shown, followed(device, mark), "on a device"
+    assert_equal [ after[:items].keys, @page.reload.ground ], watched(take), "in a take"
+  end
+
+  def state = { items: @page.items.reload.to_h { |item| [ item.key, item.data.merge("z" => item.z) ] }, style: @page.reload.style }
+
+  # What a device has on screen: drawings by id, and the ground.
+  def shown = [ @page.items.reload.where(on_page: true).to_h { |item| [ item.key, item.svg ] }, @page.reload.ground ]
+
+  def followed((items, ground), mark)
+    @lesson.device_feed.since(Live::Feed::FROM, mark).map { |frame| JSON.parse(frame)["patch"] }.compact.each do |patch|
+      patch["gone"].each { |id| items.delete(id) }
+      patch["put"].each { |item| items[item["id"]] = item["svg"] }
+      ground = patch["ground"] || ground
+    end
+    [ items, ground ]
+  end
+
+  # The ids on the page when the take has ended, back to front, and its ground.
+  def watched(take)
+    reel = Take::Reading.new(take.tap { |made| made.update!(length_ms: 100) }).reel
+    start = reel[:pages][@page.id]
+    items, ground = start[:items].to_h { |item| [ item[:id], item[:z] ] }, start[:ground]
+    reel[:events].each do |event|
+      event[:gone].each { |id| items.delete(id) }
+      event[:put].each { |item| items[item[:id]] = item[:z] }
+      ground = event[:ground] || ground
+    end
+    [ items.sort_by { |id, z| [ z, id ] }.map(&:first), ground ]
+  end
+
+  # How many dots of the printed page are not paper.
+  def ink_on_paper
+    pdf = LessonPrint.new(@lesson.reload).pdf
+    png, = Open3.capture2("pdftoppm", "-r", "40", "-png", "-singlefile", "-", stdin_data: pdf, binmode: true)
+    picture = Vips::Image.new_from_buffer(png, "")
+    ((picture.extract_band(0) < 250) | (picture.extract_band(2) < 250)).ifthenelse(1, 0).then { |dots| (dots.avg * dots.width * dots.height).round }
+  end
+end
