@@ -49,10 +49,10 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
 
   def tap_at(x, y) = draw([ [ x, y ] ])
 
-  # Fingers: each a list of [x, y], moved together step by step.
-  def touch(*fingers)
+  # Fingers: each a list of [x, y], moved together step by step. radius: half of how broad each is.
+  def touch(*fingers, radius: 8)
     fingers.map(&:size).max.times do |step|
-      points = fingers.each_with_index.map { |finger, id| { x: finger[[ step, finger.size - 1 ].min][0], y: finger[[ step, finger.size - 1 ].min][1], id: id } }
+      points = fingers.each_with_index.map { |finger, id| { x: finger[[ step, finger.size - 1 ].min][0], y: finger[[ step, finger.size - 1 ].min][1], radiusX: radius, radiusY: radius, id: id } }
       cdp("Input.dispatchTouchEvent", type: step.zero? ? "touchStart" : "touchMove", touchPoints: points)
     end
     cdp("Input.dispatchTouchEvent", type: "touchEnd", touchPoints: [])

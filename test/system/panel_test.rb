@@ -44,4 +44,62 @@ class PanelTest < ApplicationSystemTestCase
     touch([ on_screen(200, 200), on_screen(220, 260), on_screen(240, 400) ])
     eventually { @page.items.reload.first.data["y"] > 250 }
   end
+
+  test "three hands at once each have their own colour, and keep it when they come down again" do
+    tool "pen"
+    touch wave([ 300, 200 ], count: 10), wave([ 300, 330 ], count: 10), wave([ 300, 460 ], count: 10)
+    eventually { items(@page, "ink").size == 3 }
+    assert_equal 3, items(@page, "ink").map { |ink| ink.data["colour"] }.uniq.size
+    was = items(@page, "ink").to_h { |ink| [ (ink.data["y"] / 200).round, ink.data["colour"] ] }
+    touch wave([ 620, 460 ], count: 6), wave([ 620, 200 ], count: 6), wave([ 620, 330 ], count: 6)
+    eventually { items(@page, "ink").size == 6 }
+    items(@page, "ink").last(3).each { |ink| assert_equal was[(ink.data["y"] / 200).round], ink.data["colour"] }
+  end
+
+  test "five contacts write at once, and one colour for all can be set" do
+    @owner.prefer("hands" => false)
+    page.refresh
+    tool "pen"
+    touch(*Array.new(5) { |hand| wave([ 300 + hand * 130, 220 + hand * 50 ], count: 8, step: 6) })
+    eventually { items(@page, "ink").size == 5 }
+    assert_equal 1, items(@page, "ink").map { |ink| ink.data["colour"] }.uniq.size
+  end
+
+  test "a palm erases whatever tool is chosen, unless that is switched off" do
+    tool "pen"
+    touch Array.new(20) { |step| [ 320 + step * 20, 300 ] }
+    eventually { items(@page, "ink").size == 1 }
+    tool "use"
+    wipe = [ [ 500, 240 ], [ 500, 280 ], [ 500, 320 ], [ 500, 360 ] ]
+    touch wipe, radius: 40
+    eventually { items(@page, "ink").size == 2 }
+    @owner.prefer("palm" => { "on" => false, "size" => 64 })
+    page.refresh
+    tool "pen"
+    touch wipe.map { |x, y| [ x + 120, y ] }, radius: 40
+    eventually { items(@page, "ink").size == 3 }
+  end
+
+  test "the on-screen keyboard opens for a field that is tapped, writes, changes its layout, is moved and put away" do
+    tool "text"
+    touch [ [ 420, 300 ] ]
+    assert_selector "#keyboard:not([hidden])"
+    %w[t i d e].each { |key| press key }
+    eventually { page.evaluate_script("document.querySelector('.typing').textContent") == "tide" }
+    press "{bksp}"
+    select "German", from: "Layout of the keys"
+    press "ä"
+    before = page.evaluate_script("document.getElementById('keyboard').getBoundingClientRect().top")
+    head = page.evaluate_script("(() => { const r = document.querySelector('.keyboard-head svg').getBoundingClientRect(); return [r.x + 20, r.y + 6] })()")
+    touch [ head, [ head[0], head[1] - 60 ], [ head[0], head[1] - 120 ] ]
+    assert_in_delta before - 120, page.evaluate_script("document.getElementById('keyboard').getBoundingClientRect().top"), 4
+    eventually { @owner.reload.preferences.dig("keyboard", "layout") == "german" }
+    touch [ [ 1100, 400 ] ]
+    eventually { items(@page, "text").first&.data&.fetch("text") == "tidä" }
+    assert_no_selector "#keyboard:not([hidden])"
+  end
+
+  private
+
+  def press(key) = find("#keyboard [data-skbtn='#{key}']").click
 end

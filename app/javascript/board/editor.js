@@ -23,6 +23,8 @@ export class Editor {
     this.lines = new Lines((lines, height, values) => this.broken(lines, height, values))
     this.bar = new FormatBar(this)
     board.camera.watch(() => this.place())
+    // What was typed is kept before the board is left or put behind.
+    document.addEventListener("visibilitychange", () => { if (document.hidden) this.close() })
   }
 
   get open() { return Boolean(this.area) }
@@ -64,7 +66,7 @@ export class Editor {
     area.addEventListener("compositionstart", () => { this.composing = true })
     area.addEventListener("paste", event => this.paste(event))
     for (const cut of ["copy", "cut"]) area.addEventListener(cut, event => this.copy(event))
-    area.addEventListener("blur", () => { if (!this.held) this.close() })
+    area.addEventListener("blur", event => this.left(event.relatedTarget))
     area.addEventListener("keydown", event => this.key(event))
     this.area = area
     this.sheet = new Sheet(area)
@@ -76,6 +78,15 @@ export class Editor {
     area.focus({ preventScroll: true })
     this.sheet.select(this.script.length)
     this.board.keyboard?.wanted(area)
+  }
+
+  // The focus went to something that belongs to typing, or the typing is over. Where it goes is not
+  // always told at once.
+  left(target, told = false) {
+    if (!this.area || document.activeElement === this.area) return
+    if (target?.closest("[data-own-keys]")) return this.hold()
+    if (!target && !told) return setTimeout(() => this.left(document.activeElement, true))
+    if (!this.held) this.close()
   }
 
   looks() { return Object.fromEntries(LOOKS.filter(name => this.edited[name] !== undefined).map(name => [name, this.edited[name]])) }
@@ -97,7 +108,7 @@ export class Editor {
 
   // Draws the script; the caret goes to `caret`, or stays.
   draw(...caret) {
-    const selected = caret.length ? caret : this.sheet.selected()
+    const selected = caret.length ? caret : this.sheet.ends()
     this.sheet.draw(this.script, this.breaks)
     if (selected && (document.activeElement === this.area || caret.length)) this.sheet.select(...selected)
     this.place()
@@ -197,6 +208,20 @@ export class Editor {
     this.script[way]()
     this.breaks = Lines.shifted([[0, this.script.length, null, false]], 0, 0, this.script)
     this.draw(this.script.length)
+  }
+
+  // While the focus is elsewhere for a moment (symbols, layouts of keys) the typing is not over.
+  hold() {
+    if (!this.open) return
+    this.caret = this.sheet.selected() ?? this.caret
+    this.held = true
+  }
+
+  resume() {
+    this.held = false
+    if (!this.open) return
+    this.area.focus({ preventScroll: true })
+    if (this.caret) this.sheet.select(...this.caret)
   }
 
   // ---- looks, of what is selected or of the whole

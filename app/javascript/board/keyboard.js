@@ -15,7 +15,8 @@ export class Keyboard {
     if (!this.frame) return
     this.frame.addEventListener("pointerdown", event => { if (!event.target.closest("select")) event.preventDefault(); if (event.target.closest("[data-grip]")) this.grab(event) })
     this.frame.querySelector("[data-away]").addEventListener("click", () => this.hide())
-    this.frame.querySelector("select").addEventListener("change", event => this.use(event.target.value))
+    const layouts = this.frame.querySelector("select")
+    layouts.addEventListener("change", async () => { await this.use(layouts.value); this.board.editor.open ? this.board.editor.resume() : this.field?.focus() })
   }
 
   get layout() { return this.board.store.preferences.keyboard.layout }
@@ -34,7 +35,7 @@ export class Keyboard {
     this.frame.hidden = false
     if (!this.keys) {
       const { SimpleKeyboard } = await import("simple-keyboard")
-      this.keys = new SimpleKeyboard("#keyboard-keys", { onKeyPress: key => this.press(key), layoutName: "default", mergeDisplay: true, physicalKeyboardHighlight: false, preventMouseDownDefault: true,
+      this.keys = new SimpleKeyboard(this.frame.querySelector(".keyboard-keys"), { onKeyPress: key => this.press(key), layoutName: "default", mergeDisplay: true, physicalKeyboardHighlight: false, preventMouseDownDefault: true,
         display: { "{bksp}": "⌫", "{enter}": "Enter", "{shift}": "Shift", "{lock}": "Caps", "{tab}": "Tab", "{space}": "Space" }, useMouseEvents: false })
     }
     await this.use(this.layout)

@@ -15,11 +15,11 @@ export class Symbols {
       if (symbol && !this.dragged) this.put(symbol.dataset.symbol)
     })
     this.panel.addEventListener("keydown", event => { if (event.key === "Escape") { event.stopPropagation(); this.hide() } })
-    this.panel.addEventListener("focusin", () => { if (board.editor.open) { board.editor.caret = board.editor.sheet.selected() ?? board.editor.caret; board.editor.held = true } })
+    this.panel.addEventListener("focusin", () => board.editor.hold())
   }
 
   show() {
-    if (this.board.editor.open) Object.assign(this.board.editor, { held: true, caret: this.board.editor.sheet.selected() })
+    this.board.editor.hold()
     this.panel.hidden = false
     window.htmx.trigger(this.panel.querySelector("[data-bank]"), "open")
   }
@@ -27,10 +27,7 @@ export class Symbols {
   hide() {
     this.panel.hidden = true
     const { editor } = this.board
-    if (!editor.open) return this.board.stage.focus()
-    editor.held = false
-    editor.area.focus()
-    if (editor.caret) editor.sheet.select(...editor.caret)
+    editor.open ? editor.resume() : this.board.stage.focus()
   }
 
   put(symbol) {

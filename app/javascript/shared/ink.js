@@ -8,6 +8,7 @@
 import { LiveNib, breadths } from "shared/nib"
 
 const TILE = 256 // CSS pixels
+const STEPS = 4 // from middle to middle of a finished stroke
 
 export class WetInk {
   // place: the element to draw over; view: () => ({ x, y, scale }), the page unit at its corner and
@@ -41,6 +42,7 @@ export class WetInk {
     const stroke = this.strokes.get(id)
     if (!stroke || stroke.nib !== "lively") return
     stroke.widths = breadths(stroke.points, stroke.breadth, stroke.nib)
+    stroke.finished = true
     this.waiting ??= requestAnimationFrame(() => this.redraw())
   }
 
@@ -62,18 +64,44 @@ export class WetInk {
     for (const stroke of this.strokes.values()) stroke.points.forEach((_, index) => this.extend(stroke, index))
   }
 
+  // The way and the breadths that the point at `index` of a finished stroke stands for: from the middle
+  // before it to the middle after it, in short steps.
+  part({ points, widths }, index) {
+    const at = [points[index - 1] ?? points[index], points[index], points[index + 1] ?? points[index]]
+    const width = [widths[index - 1] ?? widths[index], widths[index], widths[index + 1] ?? widths[index]]
+    const middle = (a, b) => (a + b) / 2
+    const bend = (from, over, to, t) => (1 - t) ** 2 * from + 2 * t * (1 - t) * over + t ** 2 * to
+    return Array.from({ length: STEPS + 1 }, (_, step) => [0, 1].map(axis => bend(middle(at[0][axis], at[1][axis]), at[1][axis], middle(at[1][axis], at[2][axis]), step / STEPS))
+      .concat(bend(middle(width[0], width[1]), width[1], middle(width[1], width[2]), step / STEPS)))
+  }
+
   // Draws what the point at `index` adds: the curve to the middle before it, and the rest straight.
-  extend({ colour, opacity, points, widths }, index) {
+  extend(stroke, index) {
+    const { colour, opacity, points, widths } = stroke
     const [x, y] = points[index], width = widths[index]
     const [px, py] = points[index - 1] ?? points[index]
     const [qx, qy] = points[index - 2] ?? [px, py]
     const { x: left, y: top, scale } = this.view()
+    const [nx, ny] = (stroke.finished && points[index + 1]) || points[index]
     const screen = ([a, b]) => [(a - left) * scale, (b - top) * scale]
     const margin = width * scale / 2 + 2
-    for (const { pen, at } of this.touched([[x, y], [px, py], [qx, qy]].map(screen), margin, opacity)) {
+    for (const { pen, at } of this.touched([[x, y], [px, py], stroke.finished ? [nx, ny] : [qx, qy]].map(screen), margin, opacity)) {
       const k = scale * pen.ratio
       pen.context.setTransform(k, 0, 0, k, -(left * scale + at[0]) * pen.ratio, -(top * scale + at[1]) * pen.ratio)
-      this.stroke(pen.context, { colour, width, index, x, y, px, py, qx, qy })
+      if (stroke.finished) this.steps(pen.context, colour, this.part(stroke, index))
+      else this.stroke(pen.context, { colour, width, index, x, y, px, py, qx, qy })
+    }
+  }
+
+  steps(context, colour, places) {
+    Object.assign(context, { strokeStyle: colour, lineCap: "round" })
+    for (let step = 1; step < places.length; step++) {
+      const [[ax, ay, a], [bx, by, b]] = [places[step - 1], places[step]]
+      context.lineWidth = (a + b) / 2
+      context.beginPath()
+      context.moveTo(ax, ay)
+      context.lineTo(bx, by)
+      context.stroke()
     }
   }
 

@@ -7,7 +7,7 @@ export class FormatBar {
     if (!this.bar) return
     this.bar.addEventListener("pointerdown", event => { if (!event.target.closest("input, select")) event.preventDefault() })
     this.bar.addEventListener("click", event => this.press(event.target.closest("button")))
-    this.bar.addEventListener("keydown", event => { if (event.key === "Escape") { event.stopPropagation(); editor.area?.focus() } })
+    this.bar.addEventListener("keydown", event => { if (event.key === "Escape") { event.stopPropagation(); editor.resume() } })
     // Going to the bar by keys does not end the typing.
     this.bar.addEventListener("focusin", () => { editor.held = true })
     this.bar.addEventListener("focusout", event => { if (!this.bar.contains(event.relatedTarget)) { editor.held = false; if (event.relatedTarget !== editor.area) editor.close() } })
@@ -27,8 +27,7 @@ export class FormatBar {
   }
 
   focus() {
-    this.editor.caret = this.editor.sheet.selected()
-    this.editor.held = true
+    this.editor.hold()
     this.bar?.querySelector("button")?.focus()
   }
 

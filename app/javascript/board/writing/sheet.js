@@ -70,20 +70,19 @@ export class Sheet {
     return [line, 0]
   }
 
-  select(from, to = from) {
-    const range = document.createRange(), selection = getSelection()
-    range.setStart(...this.place(from))
-    range.setEnd(...this.place(to))
-    selection.removeAllRanges()
-    selection.addRange(range)
+  // from: where a selection was begun; to: where it has got to, which may be before.
+  select(from, to = from) { getSelection().setBaseAndExtent(...this.place(from), ...this.place(to)) }
+
+  // The same as it is now; null when nothing is selected here.
+  ends() {
+    const { anchorNode, anchorOffset, focusNode, focusOffset } = getSelection()
+    const ends = anchorNode ? [this.offset(anchorNode, anchorOffset), this.offset(focusNode, focusOffset)] : [null]
+    return ends.includes(null) ? null : ends
   }
 
   // [from, to] of what is selected here; null when nothing is.
   selected() {
-    const selection = getSelection()
-    if (!selection.rangeCount) return null
-    const range = selection.getRangeAt(0)
-    const [from, to] = [this.offset(range.startContainer, range.startOffset), this.offset(range.endContainer, range.endOffset)]
-    return from === null || to === null ? null : [Math.min(from, to), Math.max(from, to)]
+    const ends = this.ends()
+    return ends && [Math.min(...ends), Math.max(...ends)]
   }
 }

@@ -1,0 +1,179 @@
+require "application_system_test_case"
+
+# Typing on the page, symbols, tiles, formulas, papers and starting points.
+class WritingTest < ApplicationSystemTestCase
+  setup do
+    @owner = teacher
+    @lesson = lesson(@owner)
+    @page = @lesson.pages.first
+    sign_in @owner
+    open_board @lesson
+  end
+
+  test "while somebody types, the lines are those that Ruby draws" do
+    write "The keeper watched the tide come in over the causeway and lit the lamp before dusk"
+    eventually { typed_lines.size > 1 }
+    sleep 0.3
+    shown = typed_lines.map(&:strip)
+    close
+    drawn = Nokogiri::XML(eventually { items(@page, "text").first }.svg).css("text").map(&:text)
+    assert_equal drawn, shown
+    assert_no_selector ".typing"
+  end
+
+  test "part of a text is bold and coloured, entries make a list, a tile lies under it, and all of it can be undone" do
+    write "ebb and flood"
+    9.times { editor.send_keys [ :shift, :arrow_left ] }
+    editor.send_keys [ :control, "b" ]
+    look("Colour") { click_button "Red" }
+    editor.send_keys :end, :enter, "slack"
+    within("#format-bar") { click_button "List" }
+    look("Tile") { click_button "Green tile" }
+    within("#format-bar") { click_button "Larger" }
+    close
+    text = eventually { items(@page, "text").first }
+    assert_equal [ "ebb and flood\nslack", %w[none bullets], "#d9eee3", 47 ], text.data.values_at("text", "lists", "ground", "size")
+    marked = text.data["marks"].map { |mark| [ text.data["text"][mark["from"]...mark["to"]], mark.except("from", "to") ] }
+    assert_equal [ [ "and flood", { "bold" => true } ], [ "and flood", { "colour" => "#b3411d" } ] ], marked
+    click_button "Undo"
+    eventually { items(@page).empty? }
+    click_button "Redo"
+    eventually { items(@page, "text").size == 1 }
+  end
+
+  test "steps while typing, cutting, an emptied text, Escape" do
+    write "tide"
+    editor.send_keys " table", [ :control, "z" ]
+    eventually { typed_lines.join == "tide tabl" }
+    editor.send_keys [ :control, :shift, "z" ], [ :control, "a" ], [ :control, "x" ]
+    eventually { typed_lines.join.empty? }
+    close
+    assert_no_selector ".typing"
+    assert_empty items(@page)
+  end
+
+  test "rich text is pasted with its bold and its lists, on the page and into a text, and runs nothing" do
+    html = "<p>ebb <b>flood</b></p><ul><li>slack</li></ul><script>window.hacked = 1</script>"
+    paste html
+    text = eventually { items(@page, "text").first }
+    assert_equal [ "ebb flood\nslack", %w[none bullets], [ { "from" => 4, "to" => 9, "bold" => true } ] ], text.data.values_at("text", "lists", "marks")
+    write "now: "
+    paste html, into: ".typing"
+    eventually { typed_lines.size == 2 }
+    close
+    eventually { items(@page, "text").size == 2 }
+    assert_nil page.evaluate_script("window.hacked ?? null")
+  end
+
+  test "symbols are found, go to the caret or onto the page, and are remembered" do
+    write "5 "
+    look("Symbols")
+    find("#symbols input").set("cube root")
+    find("[data-symbol='∛']").click
+    eventually { typed_lines.join == "5 ∛" }
+    find("[aria-label='Close the symbols']").click
+    close
+    eventually { items(@page, "text").first&.data&.fetch("text") == "5 ∛" }
+    find(".tray").click_button "Symbols"
+    assert_accessible context: "the symbols"
+    find("#symbols input").set("arrow right")
+    find("[data-symbol='→']").click
+    eventually { items(@page, "text").any? { |text| text.data["text"] == "→" } }
+    eventually { @owner.reload.preferences["symbols"] == %w[→ ∛] }
+    from = page.evaluate_script("(() => { const r = document.querySelector('[data-symbol=\"→\"]').getBoundingClientRect(); return [r.x + 20, r.y + 20] })()")
+    draw [ from, [ 700, 400 ], [ 500, 400 ] ]
+    eventually { items(@page, "text").size == 3 }
+  end
+
+  test "tiles from a list and a formula are made, refused in words, and edited again" do
+    tool "text"
+    click_button "Tiles"
+    within "#tile-maker" do
+      click_button "Put them on the page"
+      assert_text "Write the tiles with commas between them"
+      fill_in "Words or numbers", with: "2x, 3y, 5"
+      assert_selector "[data-kind=tile]", count: 3, visible: :all
+      assert_accessible context: "tiles"
+      click_button "Put them on the page"
+    end
+    eventually { items(@page, "tile").map { |tile| tile.data["text"] }.sort == %w[2x 3y 5] }
+    tool "text"
+    click_button "Formula"
+    within "#formula-maker" do
+      click_button "Fraction"
+      fill_in "Written in one line", with: "(1/2"
+      assert_text "A bracket of this formula has no partner."
+      fill_in "Written in one line", with: "1/2"
+      assert_selector "[data-look] path", minimum: 2, visible: :all
+      click_button "Put it on the page"
+    end
+    formula = eventually { items(@page, "formula").first }
+    assert_selector "#label-bar:not([hidden])"
+    within("#label-bar") { click_button "Edit" }
+    fill_in "Written in one line", with: "sqrt(3)"
+    click_button "Keep"
+    eventually { items(@page, "formula").first.data["source"] == "sqrt(3)" }
+    assert_equal formula.key, items(@page, "formula").first.key
+  end
+
+  test "papers have measures, a picture is one too, and a page is kept to start from" do
+    click_button "Page"
+    click_button "Number line"
+    fill_in "To", with: "2"
+    fill_in "Step", with: "0.25"
+    find("[name=step]").send_keys :tab
+    eventually { @page.reload.measures == { "from" => 0, "to" => 2, "step" => 0.25, "rows" => 3 } }
+    assert_selector "[data-ground] text", text: "1.75", visible: :all
+    fill_in "To", with: "-5"
+    find("[name=to]").send_keys :tab
+    assert_text "A scale must go up"
+    assert_equal 2, @page.reload.measures["to"]
+    attach_file(upload_path, make_visible: true) { find("label", text: "Your picture").click }
+    eventually { @page.reload.paper == "picture" && @page.picture }
+    within("#keep-page") { fill_in "Keep as a starting point", with: "Harbour plan" }
+    within("#keep-page") { click_button "Keep" }
+    assert_text "Kept. You find it when you add a page."
+    find("[data-add-page]").click
+    assert_accessible context: "a new page"
+    click_button "Harbour plan"
+    assert_selector ".page-tab", count: 2
+    assert_equal "picture", eventually { @lesson.reload.pages.second }.paper
+    find("[data-add-page]").click
+    click_button "Checklist"
+    assert_selector ".page-tab", count: 3
+    assert_selector "[data-kind=text]", text: "What we do today", visible: :all
+  end
+
+  private
+
+  def editor = find(".typing[contenteditable=true]")
+
+  def write(words)
+    tool "text"
+    tap_at 420, 300
+    editor.send_keys words
+  end
+
+  def close = editor.send_keys(:escape)
+
+  def typed_lines = page.evaluate_script("[...document.querySelectorAll('.typing .typing-line')].map(line => line.textContent)")
+
+  # A part of the bar of looks, opened first.
+  def look(name)
+    within "#format-bar" do
+      find("button, summary", text: name).click
+      yield if block_given?
+    end
+  end
+
+  def paste(html, into: "body")
+    page.execute_script(<<~JS, html, into)
+      const data = new DataTransfer()
+      data.setData("text/html", arguments[0])
+      data.setData("text/plain", "ebb flood slack")
+      document.querySelector(arguments[1]).dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }))
+    JS
+  end
+
+  def upload_path = Rails.root.join("db/demo/pictures/boat.svg").to_s
+end
