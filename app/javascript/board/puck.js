@@ -4,7 +4,18 @@ const EDGE = 12
 
 export const puck = () => ({
   more: false,
-  toggleMore() { this.more = !this.more },
+  toggleMore() {
+    this.more = !this.more
+    this.$nextTick(() => this.fit())
+  },
+
+  // What opens beside the puck stays on the screen, whatever it offers at the moment.
+  fit() {
+    const panel = this.$refs.more
+    const { top } = this.$root.getBoundingClientRect()
+    const lowest = innerHeight - 110 - panel.offsetHeight
+    panel.style.top = `${Math.max(EDGE, Math.min(top, lowest)) - top}px`
+  },
 
   init() {
     let place = {}
