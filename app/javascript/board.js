@@ -64,6 +64,7 @@ class Board {
       signedOut: () => say("You are signed out. Sign in again in another tab; what you did waits here.") })
     this.live = new Feed({ identifier: { channel: "BoardChannel", lesson }, mark, missed: `/lessons/${lesson}/feed`, heard: message => this.heard(message), afresh: () => this.afresh() })
     this.wetLine = new WetLine((...sent) => this.live.perform(...sent), () => this.store.doors)
+    svg.addEventListener("click", event => { if (event.target.closest("a")) event.preventDefault() }) // links open in Use, by its own tap
     this.camera.watch(() => this.looked())
     this.camera.restore(mode === "prepare" ? view : null)
     this.contacts = new Contacts(this)

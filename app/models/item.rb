@@ -27,6 +27,8 @@ class Item < ApplicationRecord
     { left: box.x, top: box.y, right: box.x + box.width, bottom: box.y + box.height }
   end
 
+  def self.recent = @recent ||= Recent.new
+
   def placed = Usher::Page::Placed.new(Usher::Items.restore(data), z)
 
   # The same, opening another activity.

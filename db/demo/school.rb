@@ -5,6 +5,7 @@ module Demo
   EMAIL = "keeper@gullpoint.example".freeze
   PASSWORD = "low tide at noon".freeze
   BLUE, PLUM, RED, GREEN = Usher::Colour::TIDE, Usher::Colour::VELVET, Usher::Colour::RUST, Usher::Colour::LEAF
+  RULED = { "paper" => "ruled", "measures" => { "spacing" => 11.14 } }.freeze # 60 page units, as the words on it are spaced
 
   module_function
 
@@ -33,7 +34,7 @@ module Demo
   end
 
   def tides(teacher, pictures)
-    lesson, pages = lesson(teacher, "Tides at Gull Point", "Science", "Year 6", [ 5, 10, 8, 7, 5 ], { 1 => { "colour" => "#fdfaf4" }, 5 => { "paper" => "ruled" } })
+    lesson, pages = lesson(teacher, "Tides at Gull Point", "Science", "Year 6", [ 5, 10, 8, 7, 5 ], { 1 => { "colour" => "#fdfaf4" }, 5 => RULED })
     Sketch.fill(pages[0], by: teacher) do
       title "Tides at Gull Point", y: 150, size: 104
       text "Why does the sea come in twice a day, and when can we walk to the lighthouse?", 80, 330, 820, size: 46
@@ -96,7 +97,7 @@ module Demo
   end
 
   def ropes(teacher, pictures)
-    lesson, pages = lesson(teacher, "Ropes, knots and fractions", "Maths", "Year 5", [ 5, 12, 13, 10 ], { 2 => { "paper" => "squared" } })
+    lesson, pages = lesson(teacher, "Ropes, knots and fractions", "Maths", "Year 5", [ 5, 12, 13, 10, 8 ], { 2 => { "paper" => "squared", "measures" => { "spacing" => 10 } } })
     Sketch.fill(pages[0], by: teacher) do
       title "Ropes, knots and fractions", y: 90, size: 84
       picture pictures[:knot], 80, 330, 760, "A rope with a simple knot"
@@ -122,10 +123,29 @@ module Demo
       line [ 180, 470 ], [ 600, 470 ], stroke: GREEN
       text "Coil a rope and cut it. Which fraction is each piece? Draw it, then tell your neighbour.", 720, 300, 780, size: 46
     end
+    Sketch.fill(pages[4], by: teacher) { Demo.pulling(self) }
+  end
+
+  # Which piece is longer: a ruler, formulas, tiles to sort, and what the harbour master says.
+  def pulling(sketch)
+    sketch.instance_exec do
+      title "Which piece is longer?"
+      add "formula", x: 110, y: 200, source: "2/3", size: 110, colour: PLUM
+      add "formula", x: 330, y: 200, source: "3/5", size: 110, colour: BLUE
+      text "of the same rope", 540, 250, 420, size: 46
+      shape "rectangle", 100, 470, 1000, 40, fill: "#f7dfa6", breadth: 4
+      shape "rectangle", 100, 470, 666.67, 40, fill: PLUM, breadth: 4
+      shape "rectangle", 100, 540, 1000, 40, fill: "#f7dfa6", breadth: 4
+      shape "rectangle", 100, 540, 600, 40, fill: BLUE, breadth: 4
+      add "ruler", x: 90, y: 600, width: 1040, height: 90, unit: "units"
+      add "callout", x: 1060, y: 190, width: 420, height: 150, text: "Measure first, then cut.", size: 40, tail: [ 0.75, 1.5 ]
+      shape "star", 1330, 480, 150, 150, fill: "#f7dfa6", stroke: "#9a6a0c"
+      Usher::Tiles.lay("1/2, 3/4, 5/8, 7/10").each { |tile| add tile["kind"], **tile.except("kind").symbolize_keys, y: 755 }
+    end
   end
 
   def diary(teacher, pictures)
-    _, pages = lesson(teacher, "Keeper’s diary: past tense", "English", "Year 4", [ 10, 15, 10 ], { 1 => { "paper" => "ruled" }, 2 => { "paper" => "ruled" } })
+    _, pages = lesson(teacher, "Keeper’s diary: past tense", "English", "Year 4", [ 10, 15, 10 ], { 1 => RULED, 2 => RULED })
     Sketch.fill(pages[0], by: teacher) do
       text "From the keeper’s diary", 160, 34, 1000, size: 64, font: "title", bold: true
       text "Tuesday. The wind blew from the west all night. I lit the lamp at six and wound the clock. At nine a boat came in, low in the water, and the crew drank all my tea.", 160, 186, 880, size: 42

@@ -27,7 +27,7 @@ module Demo
 
     # A drawn line through points, 16 ms apart.
     def ink(points, colour: "#231a1e", breadth: 6)
-      @items << { "kind" => "ink", "id" => fresh, "colour" => colour, "breadth" => breadth, "points" => points.each_with_index.map { |(x, y), index| [ x, y, nil, index * 16 ] } }
+      @items << { "kind" => "ink", "id" => fresh, "colour" => colour, "breadth" => breadth, "nib" => "lively", "points" => points.each_with_index.map { |(x, y), index| [ x, y, nil, index * 16 ] } }
     end
 
     # A ring drawn by hand: not quite round, not quite closed.
@@ -41,9 +41,10 @@ module Demo
 
     def card(activity, x, y, width, height) = @items << { "kind" => "activity", "id" => fresh, "x" => x, "y" => y, "width" => width, "height" => height, **activity.card }
 
-    private
-
+    # Any kind of item.
     def add(kind, **values) = @items << { "kind" => kind, "id" => fresh, **values.transform_keys(&:to_s) }
+
+    private
 
     def fresh = SecureRandom.alphanumeric(20).downcase
   end

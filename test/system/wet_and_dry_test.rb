@@ -30,7 +30,6 @@ class WetAndDryTest < ApplicationSystemTestCase
     dry = dots
     assert_operator (wet > 0).ifthenelse(1, 0).avg, :>, 0, "something was drawn"
     differing = ((wet - dry).abs > 110).ifthenelse(1.0, 0.0)
-    if ENV["SHOW"] then wet.write_to_file("/tmp/wet.png"); dry.write_to_file("/tmp/dry.png"); differing.linear(255,0).write_to_file("/tmp/diff.png") end
     assert_operator differing.avg * differing.width * differing.height, :<, 30, "dots that changed clearly"
   end
 

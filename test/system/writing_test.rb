@@ -144,6 +144,18 @@ class WritingTest < ApplicationSystemTestCase
     assert_selector "[data-kind=text]", text: "What we do today", visible: :all
   end
 
+  test "a link in a text opens in Use, on a page of its own, and not while it is arranged" do
+    lay(@page, { "kind" => "text", "id" => "t", "x" => 400, "y" => 300, "width" => 500, "height" => 0, "text" => "tide table", "size" => 60, "marks" => [ { "from" => 0, "to" => 10, "link" => "https://gullpoint.example/tides" } ] })
+    assert_selector "#item-t a", visible: :all
+    page.execute_script("window.open = (...asked) => { window.opened = asked }")
+    tap_at(*on_screen(460, 340))
+    assert_nil page.evaluate_script("window.opened ?? null")
+    tool "use"
+    tap_at(*on_screen(460, 340))
+    assert_equal [ "https://gullpoint.example/tides", "_blank", "noopener,noreferrer" ], page.evaluate_script("window.opened")
+    assert_current_path lesson_path(@lesson)
+  end
+
   private
 
   def editor = find(".typing[contenteditable=true]")

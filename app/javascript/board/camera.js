@@ -10,6 +10,13 @@ export class Camera {
     this.watchers = []
     this.view = { x: 0, y: 0, scale: 1 }
     this.fitted = true
+    // A browser that brings a caret into view by scrolling moves the page instead.
+    stage.addEventListener("scroll", () => {
+      const { scrollLeft, scrollTop } = stage
+      if (!scrollLeft && !scrollTop) return
+      stage.scrollTo(0, 0)
+      this.pan(-scrollLeft, -scrollTop)
+    })
     new ResizeObserver(() => { this.corner = null; this.fitted ? this.fit() : this.show() }).observe(stage)
   }
 

@@ -69,6 +69,7 @@ export class Editor {
     area.addEventListener("blur", event => this.left(event.relatedTarget))
     area.addEventListener("keydown", event => this.key(event))
     this.area = area
+    this.wasFitted = this.board.camera.fitted
     this.sheet = new Sheet(area)
     this.height = this.edited.height
     this.breaks = Lines.shifted([[0, this.script.length, null, false]], 0, 0, this.script)
@@ -250,18 +251,26 @@ export class Editor {
 
   // ---- on screen
 
-  place(area = this.area, edited = this.edited) {
+  place() {
+    const { area, edited } = this
     if (!area) return
     const { scale } = this.board.camera.view
-    const { kind, x, y, width, size, font, bold, italic, colour, align, angle, card, ground } = edited
+    const { kind, x, y, width, size, font, bold, italic, colour, align, angle } = edited
     const [left, top] = this.board.camera.toScreen(x, y)
     const inset = INSET[kind] ?? 0, height = Math.max(this.height || 0, size * 1.3)
     const middle = kind === "tile" || kind === "callout"
     Object.assign(area.style, { left: `${left}px`, top: `${top}px`, width: `${width}px`, minHeight: `${height}px`, padding: `${inset}px`, fontSize: `${size}px`,
       transform: `scale(${scale}) ${angle ? `translate(${width / 2}px, ${height / 2}px) rotate(${angle}deg) translate(${-width / 2}px, ${-height / 2}px)` : ""}`,
       fontFamily: FAMILIES[font ?? "read"], fontWeight: bold ? 700 : 400, fontStyle: italic ? "italic" : "normal", color: colour ?? "", alignContent: middle ? "center" : "start",
-      textAlign: { middle: "center", right: "end" }[align] ?? "start", background: area.dataset.bare !== undefined ? card ?? "" : kind === "text" && ground && ground !== "none" ? ground : "" })
+      textAlign: { middle: "center", right: "end" }[align] ?? "start", background: this.ground(height) })
     this.bar.place()
+  }
+
+  // The colour behind the words, where the drawing on the page has none yet or is too small by now.
+  ground(height) {
+    const { kind, card, ground, height: drawn } = this.edited ?? {}
+    if (kind === "text") return ground === "none" ? "" : ground ?? ""
+    return this.area?.dataset.bare !== undefined || height > drawn + 1 ? card ?? "" : ""
   }
 
   // Keeps what was typed. Emptied text is taken off the page.
@@ -273,6 +282,7 @@ export class Editor {
     this.area = this.edited = null
     this.bar.hide()
     this.board.keyboard?.left(area)
+    if (this.wasFitted && !board.camera.fitted) board.camera.fit()
     const { element } = edited
     if (JSON.stringify(values) === this.before || (edited.fresh && !text)) {
       element?.querySelectorAll("text").forEach(words => words.removeAttribute("visibility"))

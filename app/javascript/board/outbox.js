@@ -5,6 +5,7 @@ import { send, Refused } from "shared/net"
 import { newId } from "shared/ids"
 
 const MOST = 40
+const OPERATIONS = "application/vnd.usher.operations+json" // read by the log's own door, so that Rails does not turn every point into parameters first
 const SLOWEST = 8000
 
 export class Outbox {
@@ -63,7 +64,7 @@ export class Outbox {
   deliver(batch) {
     const { page, to, id, take, ms } = batch[0]
     if (to !== "operations") return send("POST", `/pages/${page}/${to}`, { id, take, ms })
-    return send("POST", `/pages/${page}/operations`, { operations: batch.map(({ id, operation, take, ms }) => ({ id, operation, take, ms })) })
+    return send("POST", `/pages/${page}/operations`, { operations: batch.map(({ id, operation, take, ms }) => ({ id, operation, take, ms })) }, OPERATIONS)
   }
 
   // The next entries that can go together: operations on one page.

@@ -34,7 +34,7 @@ export class PageSheet {
   fill(paper, measures) {
     for (const form of this.sheet?.querySelectorAll("[data-measures]") ?? []) {
       if (form.dataset.paper !== paper) continue
-      for (const field of form.querySelectorAll("[data-measure]")) field.value = String(measures[field.name] ?? field.dataset.usual)
+      for (const field of form.querySelectorAll("[data-measure]")) if (field !== document.activeElement) field.value = String(measures[field.name] ?? field.dataset.usual)
     }
   }
 

@@ -5,12 +5,12 @@ import { token } from "shared/page"
 export class Refused extends Error {}
 export class Unreachable extends Error {}
 
-export async function send(method, url, body) {
+export async function send(method, url, body, type = "application/json") {
   let response
   try {
     response = await fetch(url, {
       method, credentials: "same-origin",
-      headers: { Accept: "application/json", "X-CSRF-Token": token(), ...(body instanceof FormData || body === undefined ? {} : { "Content-Type": "application/json" }) },
+      headers: { Accept: "application/json", "X-CSRF-Token": token(), ...(body instanceof FormData || body === undefined ? {} : { "Content-Type": type }) },
       body: body === undefined || body instanceof FormData ? body : JSON.stringify(body)
     })
   } catch {

@@ -39,6 +39,7 @@ module Page::Log
     rows = placed.map { |one| Item.row(one, page: self) }
     guard(rows)
     Item.upsert_all(rows, unique_by: %i[page_id key], record_timestamps: false)
+    Item.current_transaction.after_commit { rows.zip(placed) { |row, one| Item.recent.add(row, one.item) } }
     rows
   end
 

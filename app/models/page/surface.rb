@@ -5,15 +5,27 @@ class Page::Surface
     @page = page
   end
 
-  def find(ids) = rows.where(key: ids).to_h { |item| [ item.key, item.placed ] }
-  def near(box, kind) = rows.near(box, kind).map(&:placed)
+  def find(ids) = placed(rows.where(key: ids)).index_by(&:id)
+  def near(box, kind) = placed(rows.near(box, kind))
   def top = rows.maximum(:z) || 0
   def bottom = rows.minimum(:z) || 0
   def style = @page.style
 
   private
 
-  # Without the page's usual order, which would make the database sort for every look-up, and without
-  # the drawings.
-  def rows = Item.where(page_id: @page.id).select(:id, :key, :data, :z)
+  # Without the page's usual order, which would make the database sort for every look-up.
+  def rows = Item.where(page_id: @page.id)
+
+  # The values are read only of those that are not known from before.
+  def placed(found)
+    versions = found.pluck(:key, :seq, :z).map { |key, seq, z| { page_id: @page.id, key: key, seq: seq, z: z } }
+    values = nil
+    versions.map do |row|
+      item = Item.recent.fetch(row) do
+        values ||= found.pluck(:key, :data).to_h
+        Usher::Items.restore(values.fetch(row[:key]))
+      end
+      Usher::Page::Placed.new(item, row[:z])
+    end
+  end
 end

@@ -16,6 +16,8 @@ export function move(contact, board) {
 
 export function up(contact, board) {
   if (contact.carry) return board.do({ verb: "move", ids: contact.carry.ids, by: shift(contact) })
+  const link = contact.moved ? null : document.elementsFromPoint(...contact.at).map(element => element.closest?.("a[href]")).find(Boolean)
+  if (link) return window.open(link.getAttribute("href"), "_blank", "noopener,noreferrer")
   const activity = contact.item?.dataset.kind === "activity"
   if (activity) board.play(contact.item.dataset.item)
 }

@@ -107,6 +107,7 @@ module Usher
           [ from, to ] if from
         end
         return if found.empty?
+        return [ found, nil ] if found.size == 1
         merged = found.sort.each_with_object([]) do |(from, to), all|
           all.any? && from <= all[-1][1] ? all[-1][1] = [ all[-1][1], to ].max : all << [ from, to ]
         end
@@ -114,8 +115,12 @@ module Usher
       end
 
       def near(ax, ay, bx, by)
+        column, row = (ax / @cell).floor, (ay / @cell).floor
+        return @grid[column << 20 ^ row] || [] if (bx / @cell).floor == column && (by / @cell).floor == row
         found = []
-        cells(*[ ax, bx ].minmax.zip([ ay, by ].minmax).flatten) { |cell| found.concat(@grid[cell]) if @grid.key?(cell) }
+        ax, bx = bx, ax if bx < ax
+        ay, by = by, ay if by < ay
+        cells(ax, ay, bx, by) { |cell| found.concat(@grid[cell]) if @grid.key?(cell) }
         found.uniq
       end
 
