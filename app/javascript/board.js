@@ -36,9 +36,9 @@ import "players/registry"
 
 class Board {
   constructor(element, store) {
-    const { lesson, page, mode, pages, view, mark, can, preferences, inks } = JSON.parse(element.dataset.board)
+    const { lesson, page, mode, pages, view, mark, can, preferences, inks, markers, breadths } = JSON.parse(element.dataset.board)
     Object.assign(this, { element, store, lesson, page, mode, pages, tools, heading: page })
-    Object.assign(store, { preferences, inks })
+    Object.assign(store, { preferences, inks, markers, breadths })
     this.preferences = new Preferences(store)
     this.stage = document.getElementById("stage")
     const svg = document.getElementById("page-view")
@@ -49,7 +49,7 @@ class Board {
     this.dot = svg.querySelector("[data-dot]")
     this.held = new Map()
     this.choice = new Choice(this, document.getElementById("choice"), document.getElementById("label-bar"))
-    this.keyboard = new Keyboard(this)
+    this.keyboard = new Keyboard({ settings: () => store.preferences.keyboard, keep: keyboard => this.preferences.set({ keyboard }), editor: () => this.editor.open ? this.editor : null })
     this.editor = new Editor(this)
     this.look = new Look(this)
     this.tidier = new Tidier(this)

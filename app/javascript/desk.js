@@ -5,8 +5,18 @@ import { startHtmx } from "shared/page"
 import "players/registry"
 import { card } from "shared/card"
 import { groupsMaker } from "shared/groups_maker"
+import { Keyboard } from "board/keyboard"
+import { Preferences } from "board/preferences"
 
 startHtmx(htmx)
 Alpine.data("card", card)
 Alpine.data("groupsMaker", groupsMaker)
 Alpine.start()
+
+// A wall without keys has them here as well.
+const frame = document.getElementById("keyboard")
+if (frame) {
+  const store = { preferences: JSON.parse(frame.dataset.preferences) }
+  const preferences = new Preferences(store)
+  new Keyboard({ settings: () => store.preferences.keyboard, keep: keyboard => preferences.set({ keyboard }) })
+}

@@ -91,7 +91,7 @@ class InkTest < ApplicationSystemTestCase
       x, y = 330 + index % 3 * 260, 170 + index / 3 * 200
       draw [ [ x, y ], [ x + 60, y + 40 ], [ x + 150, y + 110 ] ]
       eventually { items(@page).size == index + 1 }
-      page.send_keys :escape if name == "callout"
+      find(".typing[contenteditable=true]").send_keys(:escape) if name == "callout"
     end
     assert_equal %w[arrow callout curve polygon polygon star], items(@page).map(&:kind).sort
     assert_equal "both", items(@page, "arrow").first.data["heads"]

@@ -99,6 +99,24 @@ class PanelTest < ApplicationSystemTestCase
     assert_no_selector "#keyboard:not([hidden])"
   end
 
+  test "the keyboard writes into the fields of the desk and of sheets, numbers too" do
+    visit root_path
+    field = page.evaluate_script("(() => { const r = document.querySelector('[type=search]').getBoundingClientRect(); return [r.x + 40, r.y + 20] })()")
+    page.execute_script("sessionStorage.clear()")
+    touch [ field ]
+    assert_selector "#keyboard:not([hidden])"
+    %w[e b b].each { |key| press key }
+    assert_text "No lesson has “ebb” in its title"
+    open_board @lesson
+    find("[data-open-page]").click
+    page.execute_script("sessionStorage.clear()")
+    minutes = page.evaluate_script("(() => { const f = document.querySelector('#page-sheet input[max=\"600\"]'); f.scrollIntoView(); const r = f.getBoundingClientRect(); return [r.x + 20, r.y + 20] })()")
+    touch [ minutes ]
+    assert_selector "#page-sheet #keyboard:not([hidden])"
+    [ "{bksp}", "1", "2", "{enter}" ].each { |key| press key }
+    eventually { @page.reload.minutes == 12 }
+  end
+
   private
 
   def press(key) = find("#keyboard [data-skbtn='#{key}']").click

@@ -3,31 +3,40 @@
 // and knows several layouts. The keys are simple-keyboard's; what they write goes where the caret is.
 const LARGE = 900 // CSS pixels; smaller devices bring a keyboard of their own
 const PLACE = "usher:keyboard"
+const SEEN = "usher:keys" // that a real key was pressed in this tab
+const FIELDS = "input:not([type=checkbox], [type=radio], [type=range], [type=color], [type=file]), textarea"
 
 export class Keyboard {
-  constructor(board) {
-    this.board = board
-    this.frame = document.getElementById("keyboard")
-    this.keysSeen = false
-    document.addEventListener("keydown", event => { if (event.isTrusted && event.key !== "Unidentified") this.keysSeen = true }, true)
-    document.addEventListener("pointerdown", event => { this.touched = event.pointerType === "touch" }, true)
-    document.addEventListener("focusin", ({ target }) => { if (target.matches("input:not([type=checkbox], [type=radio], [type=range], [type=color], [type=file]), textarea")) this.wanted(target) })
+  // settings(): { opens, layout }; keep(settings) of the teacher's; editor(): the text open on a page, if
+  // there are pages here.
+  constructor({ settings, keep, editor = () => null }) {
+    Object.assign(this, { settings, keep, editor, frame: document.getElementById("keyboard") })
     if (!this.frame) return
+    document.addEventListener("keydown", event => { if (event.isTrusted && event.key !== "Unidentified") sessionStorage.setItem(SEEN, "1") }, true)
+    document.addEventListener("pointerdown", event => { this.touched = event.pointerType === "touch" }, true)
+    document.addEventListener("focusin", ({ target }) => { if (target.matches(FIELDS)) this.wanted(target) })
+    document.addEventListener("focusout", () => setTimeout(() => this.leave()))
     this.frame.addEventListener("pointerdown", event => { if (!event.target.closest("select")) event.preventDefault(); if (event.target.closest("[data-grip]")) this.grab(event) })
     this.frame.querySelector("[data-away]").addEventListener("click", () => this.hide())
     const layouts = this.frame.querySelector("select")
-    layouts.addEventListener("change", async () => { await this.use(layouts.value); this.board.editor.open ? this.board.editor.resume() : this.field?.focus() })
+    layouts.addEventListener("change", async () => { await this.use(layouts.value); this.editor() ? this.editor().resume() : this.field?.focus() })
   }
-
-  get layout() { return this.board.store.preferences.keyboard.layout }
 
   // A field is about to be typed in.
   wanted(field) {
     this.field = field
-    if (this.frame && this.touched && !this.keysSeen && innerWidth >= LARGE && this.board.store.preferences.keyboard.opens) this.show()
+    if (!this.touched || sessionStorage.getItem(SEEN) || innerWidth < LARGE || !this.settings().opens) return
+    this.byItself = true
+    this.show()
   }
 
   left(field) { if (this.field === field) this.hide() }
+
+  // Nothing to type in has the focus any more.
+  leave() {
+    const { activeElement } = document
+    if (this.byItself && !this.editor() && !activeElement?.matches(FIELDS) && !this.frame.contains(activeElement)) this.hide()
+  }
 
   async show() {
     const dialog = this.field?.closest("dialog[open]")
@@ -38,18 +47,21 @@ export class Keyboard {
       this.keys = new SimpleKeyboard(this.frame.querySelector(".keyboard-keys"), { onKeyPress: key => this.press(key), layoutName: "default", mergeDisplay: true, physicalKeyboardHighlight: false, preventMouseDownDefault: true,
         display: { "{bksp}": "⌫", "{enter}": "Enter", "{shift}": "Shift", "{lock}": "Caps", "{tab}": "Tab", "{space}": "Space" }, useMouseEvents: false })
     }
-    await this.use(this.layout)
+    await this.use(this.settings().layout)
     this.settle()
   }
 
-  hide() { if (this.frame) this.frame.hidden = true }
+  hide() {
+    if (this.frame) this.frame.hidden = true
+    this.byItself = false
+  }
 
   async use(name) {
     const { default: layout } = await import(`layouts/${name}`)
     const rows = Object.entries(layout.layout).map(([name, keys]) => [name, keys.map(row => row.replace(/^\.com @ /, ""))])
     this.keys.setOptions({ layout: Object.fromEntries(rows), layoutName: "default" })
     this.frame.querySelector("select").value = name
-    if (name !== this.layout) this.board.preferences.set({ keyboard: { ...this.board.store.preferences.keyboard, layout: name } })
+    if (name !== this.settings().layout) this.keep({ ...this.settings(), layout: name })
   }
 
   press(key) {
@@ -66,23 +78,30 @@ export class Keyboard {
   }
 
   write(words) {
-    if (this.board.editor.open) return this.board.editor.insert(words)
-    const { field } = this
-    if (!field?.isConnected) return
-    field.setRangeText(words, field.selectionStart ?? field.value.length, field.selectionEnd ?? field.value.length, "end")
-    field.dispatchEvent(new Event("input", { bubbles: true }))
+    if (this.editor()) return this.editor().insert(words)
+    if (this.field?.isConnected) this.change(this.field, (from, to, text) => [text.slice(0, from) + words + text.slice(to), from + words.length])
   }
 
   erase() {
-    if (this.board.editor.open) return this.board.editor.erase()
-    const { field } = this, from = field.selectionStart, to = field.selectionEnd
-    if (from === to && from === 0) return
-    field.setRangeText("", from === to ? from - 1 : from, to, "end")
+    if (this.editor()) return this.editor().erase()
+    if (this.field?.isConnected) this.change(this.field, (from, to, text) => [text.slice(0, from === to ? Math.max(0, from - 1) : from) + text.slice(to), from === to ? Math.max(0, from - 1) : from])
+  }
+
+  // Fields for numbers and addresses do not tell where their caret is, and forget a number half typed:
+  // there it is written at the end, and what it said is kept here.
+  change(field, changed) {
+    const blind = field.selectionStart === null
+    const text = blind && this.typed?.field === field ? this.typed.text : field.value
+    const [now, caret] = blind ? changed(text.length, text.length, text) : changed(field.selectionStart, field.selectionEnd, text)
+    this.typed = { field, text: now }
+    field.value = now
+    if (!blind) field.setSelectionRange(caret, caret)
     field.dispatchEvent(new Event("input", { bubbles: true }))
   }
 
   enter() {
-    if (this.board.editor.open || this.field?.matches("textarea")) return this.write("\n")
+    if (this.editor() || this.field?.matches("textarea")) return this.write("\n")
+    this.field?.dispatchEvent(new Event("change", { bubbles: true }))
     this.field?.form?.requestSubmit()
   }
 

@@ -3,15 +3,13 @@ import { say } from "shared/say"
 import { shapes, SHAPES } from "board/shapes"
 
 const WORDS = { kept: "every change kept", keeping: "keeping…" }
-const MARKERS = ["#e0a83a", "#f06a9b", "#4fae6a", "#3fa7cf", "#9a6bd1", "#e8743b"]
-const BREADTHS = [3, 6, 12, 24]
 const kinds = shapes({ sides: 6, tips: 5 })
 let board
 
 export const boardStore = () => ({
   tool: "arrange", shape: "rectangle", kept: "kept", waiting: 0, bringing: null,
   pen: { colour: "#231a1e", breadth: 6, fill: null, card: "#f7dfa6", size: 40, font: "read", dash: "solid", opacity: 1, sides: 6, tips: 5 },
-  marker: { colour: "#e0a83a", breadth: 30 }, eraser: { mode: "cut", radius: 20 }, tidy: false, looks: { open: false }, preferences: {}, inks: [],
+  marker: { colour: "#e0a83a", breadth: 30 }, eraser: { mode: "cut", radius: 20 }, tidy: false, looks: { open: false }, preferences: {}, inks: [], markers: [], breadths: [],
   undo: false, redo: false, fitted: true, wings: false, zoom: "", page: 0, number: 1, pages: 1, minutes: 5, paper: "plain", measures: {}, pageColour: "#ffffff", nextWords: "",
   doors: false, here: 0, code: "", recording: null, takeClock: "",
   pageClock: "", pageShare: 0, over: false, lessonClock: "",
@@ -25,11 +23,11 @@ export const boardStore = () => ({
   get hasTray() { return this.isShape || this.isText || ["pen", "highlighter", "eraser", "fill"].includes(this.tool) },
   // What the swatches, the widths and the slider of the tray are about.
   get writer() { return this.tool === "highlighter" ? this.marker : this.pen },
-  get colours() { return this.tool === "highlighter" ? MARKERS : this.inks },
+  get colours() { return this.tool === "highlighter" ? this.markers : this.inks },
   get strength() { return Math.round(this.pen.opacity * 100) },
-  get ownColour() { return this.preferences.colours?.includes(this.writer.colour) },
-  get ownBreadth() { return this.preferences.breadths?.includes(this.writer.breadth) },
-  get madeBreadth() { return ![...BREADTHS, ...(this.preferences.breadths ?? [])].includes(this.writer.breadth) },
+  get ownColour() { return this.preferences.colours.includes(this.writer.colour) },
+  get ownBreadth() { return this.preferences.breadths.includes(this.writer.breadth) },
+  get madeBreadth() { return ![...this.breadths, ...this.preferences.breadths].includes(this.writer.breadth) },
 
   choose(tool) { board.choose(tool); board.stage.focus() },
   setWriter(name, value) { this.writer[name] = value },
