@@ -24,6 +24,9 @@ module Usher
         px * px + py * py <= @reach
       end
 
+      # Whether an upright box lies inside it.
+      def around?(left, top, right, bottom) = inside?(left, top) && inside?(right, bottom) && inside?(left, bottom) && inside?(right, top)
+
       # The part of the way from (ax, ay) by (dx, dy) that it covers, as shares [from, to]; nil for none.
       def covers(ax, ay, dx, dy)
         bx, by = ax + dx, ay + dy

@@ -6,6 +6,7 @@ module Usher
     class Eraser
       MAX = 5_000
       RADII = 0.5..500
+      RUN = 12 # points that are first looked at together
       CELL = 40.0 # page units; capsules are found through a grid of such cells
 
       # path: [[x, y], ...] in page units, at least one; radius: page units.
@@ -27,35 +28,75 @@ module Usher
         Geometry::Box.new(box.x - @radius, box.y - @radius, box.width + 2 * @radius, box.height + 2 * @radius, 0)
       end
 
-      # points: [[x, y, pressure, ms], ...] in page units from (left, top). Answers with the pieces left,
-      # in the order they were drawn, pressure and time at the cuts in between; nil where nothing was
-      # touched.
-      def cut(points, left = 0, top = 0)
-        return covers?(points[0][0] + left, points[0][1] + top) ? [] : nil if points.size == 1
-        pieces, piece, touched = [], [], false
-        a, ax, ay, column, row, quiet, under = nil # under: the capsule that covers a, if the last one did
-        points.each do |b|
-          bx, by = b[0] + left, b[1] + top
-          was_column, was_row, was_quiet, column, row = column, row, quiet, (bx / @cell).floor, (by / @cell).floor
-          quiet = !@grid.key?(column << 20 ^ row)
-          if a.nil? then nil # the first point only begins
-          elsif quiet && was_quiet && (column - was_column).abs + (row - was_row).abs < 2
-            piece << a if piece.empty?
-            piece << b
-          elsif under && under.inside?(bx, by)
-            pieces << piece if piece.any?
-            piece, touched = [], true
-          else
-            gaps, under = gaps(ax, ay, bx, by)
-            touched ||= gaps
-            piece = leave(a, b, gaps || [], piece, pieces)
+      # The boxes around runs of a stroke's points, for `cut`: [[first index, last index, left, top,
+      # right, bottom], ...]; each run begins where the one before it ended.
+      def self.runs(points)
+        0.step([ points.size - 2, 0 ].max, RUN).map do |first|
+          last = [ first + RUN, points.size - 1 ].min
+          left = right = points[first][0]
+          top = bottom = points[first][1]
+          index = first
+          while (index += 1) <= last
+            x, y = points[index]
+            x < left ? left = x : (right = x if x > right)
+            y < top ? top = y : (bottom = y if y > bottom)
           end
-          a, ax, ay = b, bx, by
+          [ first, last, left, top, right, bottom ]
         end
-        touched ? pieces.push(piece).reject { |one| one.size < 2 } : nil
+      end
+
+      # points: [[x, y, pressure, ms], ...] in page units from (left, top); runs: Eraser.runs of them.
+      # Answers with the pieces left, in the order they were drawn, pressure and time at the cuts in
+      # between; nil where nothing was touched.
+      def cut(points, left = 0, top = 0, runs: Eraser.runs(points))
+        return covers?(points[0][0] + left, points[0][1] + top) ? [] : nil if points.size == 1
+        @pieces, @piece, @touched, @under = [], [], false, nil
+        runs.each do |first, last, *box|
+          box = [ box[0] + left, box[1] + top, box[2] + left, box[3] + top ]
+          if quiet?(*box) then pass(points, first, last)
+          elsif (@under = [ *@under, *near(box[0], box[1], box[0], box[1]) ].find { |capsule| capsule.around?(*box) }) then drop
+          else along(points, first, last, left, top)
+          end
+        end
+        @touched ? @pieces.push(@piece).reject { |one| one.size < 2 } : nil
       end
 
       private
+
+      # Nothing is covered from one point to another.
+      def pass(points, first, last)
+        @piece.empty? ? @piece.concat(points[first..last]) : @piece.concat(points[first + 1..last])
+      end
+
+      # Everything is covered.
+      def drop
+        @pieces << @piece if @piece.any?
+        @piece, @touched = [], true
+      end
+
+      # Point by point.
+      def along(points, first, last, left, top)
+        a = points[first]
+        ax, ay = a[0] + left, a[1] + top
+        under = @under
+        points[first + 1..last].each do |b|
+          bx, by = b[0] + left, b[1] + top
+          if under && under.inside?(ax, ay) && under.inside?(bx, by) then drop
+          else
+            gaps, under = gaps(ax, ay, bx, by)
+            @touched ||= gaps
+            @piece = leave(a, b, gaps || [], @piece, @pieces)
+          end
+          a, ax, ay = b, bx, by
+        end
+        @under = under
+      end
+
+      # Whether no capsule comes into any of the grid's cells under a box.
+      def quiet?(left, top, right, bottom)
+        cells(left, top, right, bottom) { |cell| return false if @grid.key?(cell) }
+        true
+      end
 
       def covers?(x, y) = near(x, y, x, y).any? { |capsule| capsule.inside?(x, y) }
 

@@ -51,7 +51,7 @@ module Usher
         here = angle.zero? && plain?
         way = here ? points : on_paper
         at = here ? [ x, y ] : [ 0, 0 ]
-        pieces = eraser.cut(way, *at) or return
+        pieces = eraser.cut(way, *at, runs: here ? runs : Usher::Ink::Eraser.runs(way)) or return
         pieces = eraser.cut(Usher::Ink::Nib.keep(way, pen), *at) if nib == "lively" && pieces.any?
         pieces.each_with_index.map do |piece, index|
           piece = Ink.boxed(piece)
@@ -77,6 +77,9 @@ module Usher
 
       # The pen as broad as it is now, as a value.
       def worn = pen.round(2).clamp(Usher::Ink::BREADTHS.begin, Usher::Ink::BREADTHS.end)
+
+      # Made once for each stroke, because strokes are erased more than once.
+      def runs = @runs ||= Usher::Ink::Eraser.runs(points)
 
       def faint = (opacity if opacity < 1)
 
