@@ -7,6 +7,12 @@ module Chromium
              --disable-component-update --use-fake-device-for-media-stream --use-fake-ui-for-media-stream
              --use-angle=swiftshader --enable-unsafe-swiftshader --autoplay-policy=no-user-gesture-required --hide-scrollbars].freeze
 
+  # Looks again when what it was about to press has just been replaced by htmx; Chromium's driver calls
+  # that an unknown error, which Capybara would not try again.
+  class Driver < Capybara::Selenium::Driver
+    def invalid_element_errors = [ *super, Selenium::WebDriver::Error::UnknownError ]
+  end
+
   module_function
 
   # Registers a Capybara driver by this name. width and height in CSS pixels.
@@ -15,7 +21,7 @@ module Chromium
       options = Selenium::WebDriver::Options.chrome(binary: "/usr/bin/chromium", args: [ *FLAGS, "--window-size=#{width},#{height + 150}" ])
       options.add_option("goog:loggingPrefs", { browser: "ALL" })
       service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
-      Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: service).tap { |driver| size(driver, width, height, touch: touch) }
+      Driver.new(app, browser: :chrome, options: options, service: service).tap { |driver| size(driver, width, height, touch: touch) }
     end
   end
 
