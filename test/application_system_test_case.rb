@@ -26,6 +26,15 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
     assert_selector "h2", text: "Lessons"
   end
 
+  # A teacher with a lesson of one page (@owner, @lesson, @page), at its board.
+  def start_at_board
+    @owner = teacher
+    @lesson = lesson(@owner)
+    @page = @lesson.pages.first
+    sign_in @owner
+    open_board @lesson
+  end
+
   # The board of a lesson, ready to be written on.
   def open_board(lesson, teach: false)
     visit(teach ? lesson_teach_path(lesson) : lesson_path(lesson))

@@ -2,7 +2,8 @@ module BoardHelper
   # What the board's script is told when it starts.
   def board_data(lesson, page, mode)
     { lesson: lesson.id, page: page.id, mode: mode, pages: page_list(lesson), view: (lesson.place["view"] if lesson.place["page"] == page.id),
-      mark: lesson.board_feed.mark, can: page.steps_open_to(teacher), preferences: teacher.preferences, inks: INKS.keys, markers: MARKERS.keys, breadths: BREADTHS.keys }
+      mark: lesson.board_feed.mark, can: page.steps_open_to(teacher), preferences: teacher.preferences, inks: INKS.keys, markers: MARKERS.keys, breadths: BREADTHS.keys,
+      insets: Usher::Items.registry.select { |_, kind| kind < Usher::Items::Written }.to_h { |name, kind| [ name, kind.inset ] } }
   end
 
   def page_list(lesson) = lesson.pages.map { |page| page.slice(:id, :minutes, :paper, :measures, :colour) }

@@ -36,8 +36,8 @@ import "players/registry"
 
 class Board {
   constructor(element, store) {
-    const { lesson, page, mode, pages, view, mark, can, preferences, inks, markers, breadths } = JSON.parse(element.dataset.board)
-    Object.assign(this, { element, store, lesson, page, mode, pages, tools, heading: page })
+    const { lesson, page, mode, pages, view, mark, can, preferences, inks, markers, breadths, insets } = JSON.parse(element.dataset.board)
+    Object.assign(this, { element, store, lesson, page, mode, pages, tools, insets, heading: page })
     Object.assign(store, { preferences, inks, markers, breadths })
     this.preferences = new Preferences(store)
     this.stage = document.getElementById("stage")

@@ -2,13 +2,7 @@ require "application_system_test_case"
 
 # Pen, highlighter, eraser, Tidy, shapes and rulers.
 class InkTest < ApplicationSystemTestCase
-  setup do
-    @owner = teacher
-    @lesson = lesson(@owner)
-    @page = @lesson.pages.first
-    sign_in @owner
-    open_board @lesson
-  end
+  setup { start_at_board }
 
   test "the eraser cuts a stroke in two, shows it at once, and undo joins it again" do
     tool "pen"

@@ -7,13 +7,7 @@ Chromium.register(:panel, touch: true)
 class PanelTest < ApplicationSystemTestCase
   driven_by :panel
 
-  setup do
-    @owner = teacher
-    @lesson = lesson(@owner)
-    @page = @lesson.pages.first
-    sign_in @owner
-    open_board @lesson
-  end
+  setup { start_at_board }
 
   teardown { page.quit }
 

@@ -1,13 +1,7 @@
 require "application_system_test_case"
 
 class PrepareTest < ApplicationSystemTestCase
-  setup do
-    @owner = teacher
-    @lesson = lesson(@owner)
-    @page = @lesson.pages.first
-    sign_in @owner
-    open_board @lesson
-  end
+  setup { start_at_board }
 
   test "pen by mouse and by pressure, its width following; strokes are taken off whole, and all at once" do
     tool "pen"

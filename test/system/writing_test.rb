@@ -2,13 +2,7 @@ require "application_system_test_case"
 
 # Typing on the page, symbols, tiles, formulas, papers and starting points.
 class WritingTest < ApplicationSystemTestCase
-  setup do
-    @owner = teacher
-    @lesson = lesson(@owner)
-    @page = @lesson.pages.first
-    sign_in @owner
-    open_board @lesson
-  end
+  setup { start_at_board }
 
   test "while somebody types, the lines are those that Ruby draws" do
     write "The keeper watched the tide come in over the causeway and lit the lamp before dusk"

@@ -12,7 +12,6 @@ import { Lines } from "board/writing/lines"
 import { FormatBar } from "board/writing/format_bar"
 
 const FAMILIES = { read: "var(--font-read)", title: "var(--font-title)", hand: "var(--font-hand)" }
-const INSET = { note: 24, tile: 14, callout: 26 }
 const WORDS = { note: "Text of the sticky note", tile: "Text of the tile", callout: "Text of the speech bubble", text: "Text on the page" }
 const LOOKS = ["size", "font", "bold", "italic", "colour", "align", "ground", "card"]
 const BREAKS = ["insertParagraph", "insertLineBreak"]
@@ -257,7 +256,7 @@ export class Editor {
     const { scale } = this.board.camera.view
     const { kind, x, y, width, size, font, bold, italic, colour, align, angle } = edited
     const [left, top] = this.board.camera.toScreen(x, y)
-    const inset = INSET[kind] ?? 0, height = Math.max(this.height || 0, size * 1.3)
+    const inset = this.board.insets[kind], height = Math.max(this.height || 0, size * 1.3)
     const middle = kind === "tile" || kind === "callout"
     Object.assign(area.style, { left: `${left}px`, top: `${top}px`, width: `${width}px`, minHeight: `${height}px`, padding: `${inset}px`, fontSize: `${size}px`,
       transform: `scale(${scale}) ${angle ? `translate(${width / 2}px, ${height / 2}px) rotate(${angle}deg) translate(${-width / 2}px, ${-height / 2}px)` : ""}`,

@@ -3,6 +3,8 @@ module Usher
     # A speech bubble: a rounded card with a tail that points at something. `tail` is its tip, as
     # shares of the box.
     class Callout < Card
+      def self.inset = 26
+
       TIP = Types::List.new(Types::Number.new(-50..50, digits: 4), 2..2)
       ROUND = 26.0
 
@@ -25,8 +27,6 @@ module Usher
       end
 
       private
-
-      def inset = 26
 
       def own_looks = super + %w[stroke breadth tail]
 

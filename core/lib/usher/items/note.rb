@@ -2,15 +2,13 @@ module Usher
   module Items
     # A sticky note.
     class Note < Card
+      def self.inset = 24
+
       attribute :size, Types::Number.new(8..400), default: 30
 
       def draw = Markup.tag("rect", width: width, height: height, rx: 14, fill: card) + write
 
       def label = "Sticky note: #{text[0, 80]}"
-
-      private
-
-      def inset = 24
     end
   end
 end

@@ -15,6 +15,13 @@ module Usher
         { "x" => box.x.round(2), "y" => box.y.round(2), "width" => box.width.round(2), "height" => box.height.round(2), "angle" => 0, "corners" => shares }
       end
 
+      # A new one may say only how many `sides` it has: then it is a regular one in its box.
+      def self.build(given)
+        return super unless given.key?("sides")
+        sides = Invalid.about("The number of sides") { Types::Number.new(3..MOST, digits: 0).call(given["sides"]) }
+        super(given.except("sides").merge("corners" => regular(sides)))
+      end
+
       # Corners of a regular polygon with a corner at the top, stretched to fill its box.
       def self.regular(sides)
         round = (0...sides).map { |corner| Geometry.turn([ 0, -1 ], 360.0 * corner / sides) }

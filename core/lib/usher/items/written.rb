@@ -5,6 +5,9 @@ module Usher
     class Written < Item
       MAX = 10_000
 
+      # Page units between the box and the text.
+      def self.inset = 0
+
       attribute :text, Types::Line.new(MAX)
       attribute :size, Types::Number.new(8..400), default: 36
       attribute :font, Types::Choice.new(*Usher::Text::Faces::NAMES), default: "read"
@@ -17,7 +20,7 @@ module Usher
       attribute :lists, Types::List.new(Types::Choice.new("none", "bullets", "numbers"), 0..2_000), default: []
 
       # What an editor starts from, as one value.
-      def hints = super.merge("written" => JSON.generate(@values.slice("text", "size", "font", "bold", "italic", "colour", "align", "marks", "lists", *own_looks)), "inset" => inset)
+      def hints = super.merge("written" => JSON.generate(@values.slice("text", "size", "font", "bold", "italic", "colour", "align", "marks", "lists", *own_looks)))
 
       # Scaled evenly the letters grow with the box; pulled to one side the lines break anew.
       def scaled(across, down)
@@ -32,8 +35,7 @@ module Usher
 
       private
 
-      # Page units between the box and the text.
-      def inset = 0
+      def inset = self.class.inset
 
       # Further attributes an editor needs.
       def own_looks = []
