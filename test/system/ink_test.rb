@@ -80,6 +80,7 @@ class InkTest < ApplicationSystemTestCase
 
   test "shapes of all kinds are drawn, filled at one tap, bent by their knots and given another look" do
     tool "shape"
+    assert_accessible context: "the tray of shapes"
     %w[triangle star polygon callout double_arrow curve].each_with_index do |name, index|
       tool name
       x, y = 330 + index % 3 * 260, 170 + index / 3 * 200
@@ -101,6 +102,7 @@ class InkTest < ApplicationSystemTestCase
     drag_handle "knot-1", 0, -60
     eventually { items(@page, "curve").first.data["shares"] != before }
     click_button "Look"
+    assert_accessible context: "the looks of chosen things"
     click_button "Red line"
     eventually { items(@page, "curve").first.data["stroke"] == "#b3411d" }
     click_button "Dotted line"

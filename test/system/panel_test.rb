@@ -80,6 +80,7 @@ class PanelTest < ApplicationSystemTestCase
     assert_selector "#keyboard:not([hidden])"
     %w[t i d e].each { |key| press key }
     eventually { page.evaluate_script("document.querySelector('.typing').textContent") == "tide" }
+    assert_accessible context: "the keyboard on the screen"
     press "{bksp}"
     select "German", from: "Layout of the keys"
     press "ä"

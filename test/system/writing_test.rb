@@ -17,6 +17,7 @@ class WritingTest < ApplicationSystemTestCase
 
   test "part of a text is bold and coloured, entries make a list, a tile lies under it, and all of it can be undone" do
     write "ebb and flood"
+    assert_accessible context: "typing"
     9.times { editor.send_keys [ :shift, :arrow_left ] }
     editor.send_keys [ :control, "b" ]
     look("Colour") { click_button "Red" }
@@ -94,6 +95,7 @@ class WritingTest < ApplicationSystemTestCase
     tool "text"
     click_button "Formula"
     within "#formula-maker" do
+      assert_accessible context: "a formula"
       click_button "Fraction"
       fill_in "Written in one line", with: "(1/2"
       assert_text "A bracket of this formula has no partner."

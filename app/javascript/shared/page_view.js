@@ -40,8 +40,10 @@ export class PageView {
     const element = holder.firstElementChild
     if (there && Number(there.dataset.z) === z) return there.replaceWith(element)
     there?.remove()
+    // Pieces of one stroke lie at one height; then their ids tell the order, here as in the database.
+    const above = ({ dataset }) => Number(dataset.z) > z || (Number(dataset.z) === z && dataset.item > element.dataset.item)
     let before = this.items.lastElementChild
-    while (before && Number(before.dataset.z) > z) before = before.previousElementSibling
+    while (before && above(before)) before = before.previousElementSibling
     before ? before.after(element) : this.items.prepend(element)
   }
 }

@@ -115,7 +115,7 @@ export class Player {
     this.open = new Map()
     this.wet.clear()
     const { ground, items } = this.pages[page]
-    this.view.load({ ground, items: [...items.values()].sort((a, b) => a.z - b.z).map(({ svg }) => svg).join("") })
+    this.view.load({ ground, items: [...items.values()].sort((a, b) => a.z - b.z || (a.id < b.id ? -1 : 1)).map(({ svg }) => svg).join("") })
   }
 
   show(ms) {

@@ -1,0 +1,53 @@
+require "core_test"
+
+class HtmlTest < CoreTest
+  def read(html) = Usher::Formats::Html::Reader.read(html)
+
+  def marked(html)
+    read(html).then { |found| found["marks"].map { |mark| [ found["text"][mark["from"]...mark["to"]], mark.except("from", "to") ] } }
+  end
+
+  def test_paragraphs_and_breaks_become_lines_and_space_between_words_is_one
+    assert_equal "High\nwater\ncomes", read("<p>High<br>water</p>\n\n<p>  comes </p>")["text"]
+    assert_equal "ebb and flood", read("<span>ebb</span>\n   and <i></i>flood")["text"]
+    assert_equal "a\nb\nc", read("<div><div>a</div><div><p>b</p></div></div>c")["text"]
+  end
+
+  def test_bold_and_italic_come_from_elements_and_from_their_style
+    assert_equal [ [ "ebb", { "bold" => true } ], [ "flood", { "italic" => true } ] ], marked("<b>ebb</b> <em>flood</em>")
+    assert_equal [ [ "ebb", { "bold" => true } ] ], marked('<span style="font-weight:700">ebb</span> tide')
+    assert_equal [], marked('<b style="font-weight:normal">as some programs wrap everything</b>')
+    assert_equal [ [ "both", { "bold" => true, "italic" => true } ] ], marked("<b><i>both</i></b>")
+  end
+
+  def test_neighbours_that_look_alike_are_one_part
+    assert_equal [ [ "ebb tide", { "bold" => true } ] ], marked("<b>ebb</b><b> tide</b>")
+  end
+
+  def test_lists_keep_their_kind_and_end
+    found = read("<ol><li>one</li><li>two</li></ol><p>then</p><ul><li>three</li></ul>")
+    assert_equal [ "one\ntwo\nthen\nthree", %w[numbers numbers none bullets] ], found.values_at("text", "lists")
+  end
+
+  def test_tables_become_lines_with_tabs
+    assert_equal "high\t11:30\nlow\t17:40", read("<table><tr><td>high</td><td>11:30</td></tr><tr><td>low</td><td>17:40</td></tr></table>")["text"]
+  end
+
+  def test_nothing_that_runs_loads_or_hides_gets_in
+    html = "<style>p{}</style><script>alert(1)</script><iframe src=x></iframe><svg><text>s</text></svg><p onclick=x>tide<!-- c --></p><input value=v><template>t</template>"
+    assert_equal "tide", read(html)["text"]
+    assert_equal [], marked('<a href="javascript:alert(1)">words stay</a>')
+  end
+
+  def test_what_is_none_or_too_much_is_refused
+    [ "", "<p></p>", "<script>x</script>", nil, 5, "x" * 500_001, "x" * 20_000 ].each { |bad| assert_invalid { read(bad) } }
+    assert_equal "deep", read("#{'<div>' * 150}deep")["text"]
+    assert_operator read("<b>a</b> <i>b</i> " * 900)["marks"].size, :<=, 400
+  end
+
+  def test_what_was_read_is_acceptable_as_a_text
+    found = read("<h1>Tide 🌊 table</h1><ul><li><a href='https://gullpoint.example'>to <b>day</b></a></li></ul>")
+    text = item("text", **found.transform_keys(&:to_sym), width: 800)
+    assert_equal found, text.to_h.slice("text", "marks", "lists")
+  end
+end
