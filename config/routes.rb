@@ -15,8 +15,13 @@ Rails.application.routes.draw do
       resource :sitting, only: %i[show create destroy]
       resource :roll, only: :show
       resource :share, only: %i[show create destroy]
-      resource :running_order, only: :show
-      resources :pages, only: :create
+      resource :running_order, only: %i[show update]
+      resource :facts, only: :show, controller: "facts"
+      resources :pages, only: %i[index create] do
+        delete :index, on: :collection, action: :destroy
+      end
+      resources :arrivals, only: :create
+      resources :links, only: :index
       resources :polls, only: :create
       resources :activities, only: %i[new create]
       resources :takes, only: :create
@@ -29,16 +34,20 @@ Rails.application.routes.draw do
       resource :copy, :return, :undo, :redo, only: :create
       resource :position, only: :update
       resource :thumbnail, only: :show
-      resources :operations, only: :create
+      resource :guides, :choice, only: :create
+      resource :reset, only: :create
+      resource :preparation, only: :update
+      resources :operations, :clippings, :pastes, only: :create
     end
   end
 
   resources :pictures, only: %i[create show]
+  resources :assets, only: %i[create show], path: "media", as: "stored_files" # /assets is where styles and scripts are served
   resources :starting_points, only: %i[index create destroy]
 
   # What the board asks the core while something is being typed or filled in; nothing is kept.
   resource :line_breaks, :rich_text, :formula, only: :create
-  resources :tiles, only: :create
+  resources :tiles, :tables, only: :create
   resource :symbols, only: :show
 
   resources :activities, only: %i[edit update] do

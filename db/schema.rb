@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_23_000004) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -59,6 +59,16 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000004) do
     t.index ["seat_id"], name: "index_answers_on_seat_id"
   end
 
+  create_table "assets", force: :cascade do |t|
+    t.integer "teacher_id", null: false
+    t.string "kind", null: false
+    t.string "name", null: false
+    t.string "content_type", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["teacher_id"], name: "index_assets_on_teacher_id"
+  end
+
   create_table "attempts", force: :cascade do |t|
     t.integer "activity_id", null: false
     t.integer "seat_id"
@@ -75,6 +85,17 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000004) do
     t.index ["seat_id"], name: "index_attempts_on_seat_id"
   end
 
+  create_table "clippings", force: :cascade do |t|
+    t.integer "teacher_id", null: false
+    t.integer "lesson_id", null: false
+    t.string "key", null: false
+    t.json "items", null: false
+    t.datetime "created_at", null: false
+    t.index ["lesson_id"], name: "index_clippings_on_lesson_id"
+    t.index ["teacher_id", "key"], name: "index_clippings_on_teacher_id_and_key", unique: true
+    t.index ["teacher_id"], name: "index_clippings_on_teacher_id"
+  end
+
   create_table "items", force: :cascade do |t|
     t.integer "page_id", null: false
     t.string "key", null: false
@@ -83,17 +104,27 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000004) do
     t.float "z", null: false
     t.integer "seq", null: false
     t.text "svg", null: false
-    t.boolean "on_page", null: false
+    t.boolean "in_room", null: false
     t.integer "picture_id"
     t.integer "activity_id"
     t.float "left", default: 0.0, null: false
     t.float "top", default: 0.0, null: false
     t.float "right", default: 0.0, null: false
     t.float "bottom", default: 0.0, null: false
+    t.boolean "on_devices", default: true, null: false
+    t.text "device_svg"
+    t.boolean "tied", default: false, null: false
+    t.string "source"
+    t.string "words", default: "", null: false
+    t.integer "asset_id"
     t.index ["activity_id"], name: "index_items_on_activity_id"
+    t.index ["asset_id"], name: "index_items_on_asset_id"
     t.index ["page_id", "key"], name: "index_items_on_page_id_and_key", unique: true
+    t.index ["page_id", "key"], name: "index_items_with_words", where: "words != ''"
     t.index ["page_id", "kind"], name: "index_items_on_page_id_and_kind"
+    t.index ["page_id", "source"], name: "index_items_on_page_id_and_source", where: "source IS NOT NULL"
     t.index ["page_id", "z"], name: "index_items_on_page_id_and_z"
+    t.index ["page_id"], name: "index_items_tied", where: "tied"
     t.index ["picture_id"], name: "index_items_on_picture_id"
   end
 
@@ -107,7 +138,12 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000004) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.string "starting_point"
+    t.string "folder", default: "", null: false
+    t.integer "length"
+    t.text "curriculum", default: "", null: false
+    t.text "notes", default: "", null: false
     t.index ["teacher_id", "binned_at", "updated_at"], name: "index_lessons_on_teacher_id_and_binned_at_and_updated_at"
+    t.index ["teacher_id", "folder"], name: "index_lessons_on_teacher_id_and_folder"
     t.index ["teacher_id"], name: "index_lessons_on_teacher_id"
   end
 
@@ -144,6 +180,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000004) do
     t.datetime "updated_at", null: false
     t.json "measures", default: {}, null: false
     t.integer "picture_id"
+    t.integer "prepared_seq", default: 0, null: false
     t.index ["lesson_id", "binned_at", "position"], name: "index_pages_on_lesson_id_and_binned_at_and_position"
     t.index ["lesson_id"], name: "index_pages_on_lesson_id"
     t.index ["picture_id"], name: "index_pages_on_picture_id"
@@ -238,9 +275,12 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000004) do
   add_foreign_key "activities", "lessons"
   add_foreign_key "answers", "polls"
   add_foreign_key "answers", "seats"
+  add_foreign_key "assets", "teachers"
   add_foreign_key "attempts", "activities"
   add_foreign_key "attempts", "seats"
+  add_foreign_key "clippings", "teachers"
   add_foreign_key "items", "activities"
+  add_foreign_key "items", "assets"
   add_foreign_key "items", "pages"
   add_foreign_key "items", "pictures"
   add_foreign_key "lessons", "teachers"

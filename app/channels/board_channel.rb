@@ -14,6 +14,12 @@ class BoardChannel < ApplicationCable::Channel
     transmit({ refused: error.message })
   end
 
+  def light(data)
+    @lesson.device_feed.publish(light: Live::Light.new(data).to_h)
+  rescue Usher::Invalid => error
+    transmit({ refused: error.message })
+  end
+
   def pointer(data)
     @lesson.device_feed.publish(pointer: Live::Pointer.new(data).to_h)
   rescue Usher::Invalid => error

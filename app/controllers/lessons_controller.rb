@@ -3,14 +3,12 @@ class LessonsController < ApplicationController
   for_teachers
 
   def index
-    @lessons = access.lessons.on_desk.newest.includes(:pages)
-    @starts = access.lessons.starting_points.where(starting_point: "lesson").newest.limit(12)
-    @query = params[:q].to_s.squish[0, 80]
-    if @query.present?
-      words = "%#{Lesson.sanitize_sql_like(@query)}%"
-      @lessons = @lessons.where("title LIKE :words OR subject LIKE :words OR year LIKE :words", words: words)
-    end
-    render partial: "lessons", locals: { lessons: @lessons, query: @query } if htmx?
+    @query, @folder = params[:q].to_s.squish[0, 80], params[:folder].to_s.squish[0, 60].presence
+    lessons = access.lessons.on_desk
+    @folders, @starts = lessons.folders, access.lessons.starting_points.where(starting_point: "lesson").newest.limit(12)
+    @lessons = (@folder ? lessons.where(folder: @folder) : lessons).newest.includes(:pages)
+    @found = Search.new(lessons, @query).results if @query.present?
+    render partial: "lessons", locals: { lessons: @lessons, query: @query, found: @found, folder: @folder } if htmx?
   end
 
   # From nothing, or from a starting point of the teacher's own.
@@ -28,7 +26,7 @@ class LessonsController < ApplicationController
 
   def update
     @lesson = access.lessons.find(params[:id])
-    @lesson.update!(params.require(:lesson).permit(:title, :subject, :year))
+    @lesson.update!(params.require(:lesson).permit(:title, :subject, :year, :folder, :length, :curriculum, :notes))
     respond_to do |format|
       format.html { htmx? ? render(partial: "card", locals: { lesson: @lesson }) : redirect_to(root_path) }
       format.json { render json: { title: @lesson.title } }

@@ -6,14 +6,12 @@ class PagesController < ApplicationController
     page = access.pages.find(params[:id])
     mark = page.lesson.board_feed.mark
     render json: { page: page.id, style: page.style, ground: page.ground, items: page.drawings.join, seq: page.seq, mark: mark,
-      can: page.steps_open_to(teacher) }
+      can: page.steps_open_to(teacher), since: page.steps_since_prepared }
   end
 
   def destroy
     page = access.pages.find(params[:id])
-    raise Usher::Invalid, "A lesson keeps at least one page." if page.lesson.pages.one?
-    page.bin
-    page.lesson.touch
+    page.lesson.bin_pages([ page ])
     head :no_content
   end
 end

@@ -1,4 +1,5 @@
 class PicturesController < ApplicationController
+  include Sandboxed
   for_teachers only: :create
   for_teachers_and_students only: :show
 
@@ -9,9 +10,7 @@ class PicturesController < ApplicationController
 
   def show
     picture = reach { |access| access.pictures.find_by(id: params[:id]) }
-    expires_in 1.year, public: false
-    response.headers["Content-Security-Policy"] = "default-src 'none'; sandbox"
-    response.headers["X-Content-Type-Options"] = "nosniff"
+    sandbox
     send_data picture.file.download, type: picture.content_type, disposition: :inline
   end
 end

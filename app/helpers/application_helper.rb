@@ -25,8 +25,14 @@ module ApplicationHelper
   # A QR code that leads to the address.
   def qr(address) = RQRCode::QRCode.new(address, level: :m).as_svg(use_path: true, viewbox: true, standalone: true, module_size: 4, offset: 8, fill: "ffffff").sub(/<\?xml.*?\?>/, "").sub("<svg", %(<svg role="img" aria-label="QR code of the address"))
 
+  # Words around what a search found, that itself marked.
+  def found_words(snippet)
+    safe_join(snippet.squish.split(/(#{Search::OPEN}.*?#{Search::SHUT})/o).map { |part| part.start_with?(Search::OPEN) ? tag.mark(part[1..-2]) : part })
+  end
+
   # A page, small; fetched when it comes into view.
-  def thumbnail(page) = image_tag(page_thumbnail_path(page, v: page.seq), alt: "", loading: "lazy", draggable: false)
+  # The address is written out, because the router takes longer for hundreds of them than all the rest.
+  def thumbnail(page) = tag.img(src: "/pages/#{page.id}/thumbnail?v=#{page.seq}", alt: "", loading: "lazy", draggable: "false")
 
   # The partial ("form", "player") of an activity's kind; only kinds the core knows have any.
   def activity_partial(activity, name)

@@ -2,7 +2,7 @@ module BoardHelper
   # What the board's script is told when it starts.
   def board_data(lesson, page, mode)
     { lesson: lesson.id, page: page.id, mode: mode, pages: page_list(lesson), view: (lesson.place["view"] if lesson.place["page"] == page.id),
-      mark: lesson.board_feed.mark, can: page.steps_open_to(teacher), preferences: teacher.preferences, inks: INKS.keys, markers: MARKERS.keys, breadths: BREADTHS.keys,
+      mark: lesson.board_feed.mark, can: page.steps_open_to(teacher), since: page.steps_since_prepared, preferences: teacher.preferences, inks: INKS.keys, markers: MARKERS.keys, breadths: BREADTHS.keys,
       insets: Usher::Items.registry.select { |_, kind| kind < Usher::Items::Written }.to_h { |name, kind| [ name, kind.inset ] } }
   end
 
@@ -22,6 +22,17 @@ module BoardHelper
       safe_join([ icon(picture), tag.span(words) ])
     end
   end
+
+  # In the sheet of the chosen things: does an operation with all of them (see board/chosen.js).
+  def chosen_verb(words, picture, pressed: nil, **operation)
+    tag.button(safe_join([ (icon(picture) if picture), tag.span(words) ].compact), type: "button", data: { verb: operation.to_json }, "aria-pressed": pressed)
+  end
+
+  # In the sheet of the chosen things: sets this of each.
+  def chosen_set(words, set, pressed: nil) = tag.button(words, type: "button", data: { set: set.to_json }, "aria-pressed": pressed)
+
+  # What a link opens, in words; says so when that is gone.
+  def link_words(link, lesson) = LINK_WORDS.fetch(link["to"]).call(link, lesson)
 
   # A colour to choose. pressed, click: Alpine expressions.
   def swatch(colour, name, click:, pressed: nil)
@@ -56,6 +67,13 @@ module BoardHelper
     field = measure.choices ? tag.select(safe_join(measure.choices.map { |value, words| tag.option(words, value: value.to_s) }), **common) : tag.input(type: "number", step: "any", value: usual, **common)
     tag.label(safe_join([ measure.label, " ", field ]), class: "field")
   end
+
+  NAMED = ->(link, _) { link["name"] }
+  LINK_WORDS = {
+    "address" => ->(link, _) { link["address"] }, "file" => NAMED, "sound" => NAMED, "video" => NAMED,
+    "page" => ->(link, lesson) { lesson.pages.find { |page| page.id == link["page"] }&.then { |page| "Page #{page.number}" } || "A page that is not in this lesson any more" },
+    "activity" => ->(link, lesson) { lesson.activities.find_by(id: link["activity"])&.title || "An activity that is gone" }
+  }.freeze
 
   PALE = %w[#ffffff #fdfaf4 #f7dfa6 #f5e3ea #d5e8ef #d9eee3].freeze
   INKS = { "#231a1e" => "Black", "#9a3a61" => "Plum", "#1e6079" => "Blue", "#1d7758" => "Green", "#e0a83a" => "Yellow", "#b3411d" => "Red" }.freeze

@@ -12,6 +12,15 @@ import { Camera, PAGE } from "board/camera"
 import { Outbox } from "board/outbox"
 import { Contacts } from "board/contacts"
 import { Choice } from "board/choice"
+import { Chosen } from "board/chosen"
+import { Using } from "board/using"
+import { Clipboard } from "board/clipboard"
+import { Links } from "board/links"
+import { Overview } from "board/overview"
+import { Spotlight } from "board/spotlight"
+import { Magnifier } from "board/magnifier"
+import { PageGrid } from "board/page_grid"
+import { opener } from "shared/opening"
 import { Editor } from "board/editor"
 import { WetLine } from "board/wet_line"
 import { RunningOrder } from "board/running_order"
@@ -34,9 +43,11 @@ import { boardStore } from "board/store"
 import { puck } from "board/puck"
 import "players/registry"
 
+const SIZES = { ruler: { width: 860, height: 96 }, area: { width: 520, height: 340 }, cover: { width: 420, height: 240 } } // page units
+
 class Board {
   constructor(element, store) {
-    const { lesson, page, mode, pages, view, mark, can, preferences, inks, markers, breadths, insets } = JSON.parse(element.dataset.board)
+    const { lesson, page, mode, pages, view, mark, can, since, preferences, inks, markers, breadths, insets } = JSON.parse(element.dataset.board)
     Object.assign(this, { element, store, lesson, page, mode, pages, tools, insets, heading: page })
     Object.assign(store, { preferences, inks, markers, breadths })
     this.preferences = new Preferences(store)
@@ -48,9 +59,18 @@ class Board {
     this.previews = svg.querySelector("[data-previews]")
     this.dot = svg.querySelector("[data-dot]")
     this.held = new Map()
+    this.chosen = new Chosen(this)
     this.choice = new Choice(this, document.getElementById("choice"), document.getElementById("label-bar"))
     this.keyboard = new Keyboard({ settings: () => store.preferences.keyboard, keep: keyboard => this.preferences.set({ keyboard }), editor: () => this.editor.open ? this.editor : null })
     this.editor = new Editor(this)
+    this.using = new Using(this)
+    this.clipboard = new Clipboard(this)
+    this.links = new Links(this)
+    this.open = opener({ page: number => this.visit(number), activity: number => this.playActivity(number) })
+    this.overview = new Overview(this)
+    this.spotlight = new Spotlight(this)
+    this.magnifier = new Magnifier(this)
+    this.grid = new PageGrid(this)
     this.look = new Look(this)
     this.tidier = new Tidier(this)
     this.symbols = new Symbols(this)
@@ -70,7 +90,7 @@ class Board {
     this.contacts = new Contacts(this)
     this.count()
     this.pageSheet.fill(store.paper, store.measures)
-    Object.assign(store, { undo: can.undo, redo: can.redo })
+    Object.assign(store, { undo: can.undo, redo: can.redo, since })
     if (mode === "teach") this.clock = new Clock(this)
     this.choose(mode === "teach" ? "use" : "arrange")
     bringIn(this)
@@ -97,6 +117,8 @@ class Board {
 
   choose(name) {
     this.editor.close()
+    this.picking = null
+    this.using.leave()
     if (name !== "arrange") this.choice.clear()
     if (name !== this.store.tool) this.tool?.leave?.(this)
     this.store.tool = name
@@ -106,7 +128,68 @@ class Board {
   // The one way the page is changed from here.
   do(operation, during = this.during(), page = this.page) { this.outbox.add(page, operation, during) }
 
-  during() { return this.recorder.during() }
+  // What goes with everything that is done: the take's time, and whether a class is watching.
+  during() { return { ...this.recorder.during(), ...(this.mode === "teach" ? { teach: true } : {}) } }
+
+  // Things were carried by a hand. Where it saw them when it took hold is told, so that of two hands at
+  // one thing the last one counts; with something still on its way the screen does not know that place.
+  move(carry, by) {
+    this.do({ verb: "move", ids: carry.ids, by, ...(this.outbox.pending ? {} : { from: carry.places }) })
+  }
+
+  // The next tap on the page chooses what `found` is for; nothing tapped, or Esc, calls it off.
+  ask(words, found) {
+    say(words, { action: "Never mind", run: () => { this.picking = null; this.stage.style.cursor = this.tool.cursor } })
+    this.picking = found
+    this.stage.style.cursor = "crosshair"
+  }
+
+  pick(item) {
+    const found = this.picking
+    this.picking = null
+    this.stage.style.cursor = this.tool.cursor
+    item ? found(item) : say("Nothing was tapped, so nothing was changed.")
+  }
+
+  // A link to a page of this lesson.
+  visit(number) { return this.pages.some(({ id }) => id === number) ? this.turnTo(number) : say("That page is not in this lesson any more.") }
+
+  // Chosen things belong together from now on; what was a group in itself stays one inside.
+  group() {
+    const ids = this.choice.ids(), name = newId()
+    if (ids.length < 2) return say("Choose two or more things to group them.")
+    this.regroup(ids, groups => [...groups, name].slice(-8))
+  }
+
+  ungroup() { this.regroup(this.choice.ids(), groups => groups.slice(0, -1)) }
+
+  regroup(ids, change) {
+    this.do({ verb: "change", changes: ids.map(id => ({ id, set: { groups: change((this.view.find(id).dataset.groups ?? "").split(" ").filter(Boolean)) } })) })
+  }
+
+  // A patch over what is chosen, a little larger than that.
+  cover(way) {
+    const { x, y, width, height } = this.choice.bounds(), id = newId()
+    this.do({ verb: "put", items: [{ kind: "cover", id, way, x: x - 10, y: y - 10, width: width + 20, height: height + 20 }] })
+    this.settled().then(() => this.choice.only(id))
+  }
+
+  coverFrom(edge) {
+    this.do({ verb: "put", items: [{ kind: "cover", id: newId(), edge, x: 0, y: 0, width: PAGE.width, height: PAGE.height }] })
+    document.getElementById("page-sheet")?.close()
+    say("A cover lies over the page. In Use, draw it back by its bar.")
+  }
+
+  async keepAsIs() {
+    await this.settled()
+    await send("PATCH", `/pages/${this.page}/preparation`).then(() => { this.store.since = 0 }, error => say(error.message))
+  }
+
+  reset() {
+    this.editor.close()
+    this.choice.clear()
+    this.outbox.step(this.page, "reset", this.during())
+  }
 
   undo() { this.editor.close(); this.outbox.step(this.page, "undo", this.during()) }
   redo() { this.editor.close(); this.outbox.step(this.page, "redo", this.during()) }
@@ -137,13 +220,13 @@ class Board {
   // Lifts off what was rubbed out of pictures.
   whole() { this.do({ verb: "change", changes: this.choice.ids().map(id => ({ id, set: { rubbed: [] } })) }) }
 
-  // A ruler or a set square comes onto the page.
+  // A ruler, a drop area or the like comes onto the middle of what is in view.
   lay(kind, values) {
     const { clientWidth, clientHeight } = this.stage
     const { left, top } = this.stage.getBoundingClientRect()
     const [x, y] = this.camera.toPage(left + clientWidth / 2, top + clientHeight / 2)
-    const id = newId(), [width, height] = kind === "ruler" ? [860, 96] : [480, 480]
-    this.do({ verb: "put", items: [{ kind, id, x: Math.round(x - width / 2), y: Math.round(y - height / 2), width, ...values }] })
+    const id = newId(), { width = 480, height = width, ...rest } = { ...SIZES[kind], ...values }
+    this.do({ verb: "put", items: [{ kind, id, x: Math.round(x - width / 2), y: Math.round(y - height / 2), width, height, ...rest }] })
     this.choose("arrange")
     this.settled().then(() => this.choice.only(id))
   }
@@ -153,15 +236,22 @@ class Board {
   // Something provisional on screen, until the drawing of this item has arrived.
   hold(id, element) { this.held.set(id, element) }
 
-  kept({ patches, can }, page) {
-    patches.forEach(patch => this.patch(patch))
+  kept({ patches, can, said }, page) {
+    for (const patch of patches) {
+      this.patch(patch)
+      if (patch.said) say(patch.said, { seconds: 8 })
+      if (patch.verb !== "turn" && patch.page === this.page) this.store.since = this.mode === "teach" && patch.verb !== "reset" ? this.store.since + 1 : 0
+      if (patch.op === this.pasting && patch.page === this.page) this.choice.only(...patch.put.map(({ id }) => id))
+    }
+    if (said) say(said)
     if (can && page === this.page && !this.outbox.pending) Object.assign(this.store, { undo: can.undo, redo: can.redo })
   }
 
   async refused(entry, sentence) {
     say(sentence)
-    const ids = entry.operation?.items?.map(({ id }) => id) ?? []
-    ids.forEach(id => this.dry(id))
+    const { items = [], ids = [] } = entry.operation ?? {}
+    const shown = [...items.map(({ id }) => id), ...ids]
+    shown.forEach(id => this.dry(id))
     if (entry.page === this.page) await this.afresh()
   }
 
@@ -213,7 +303,7 @@ class Board {
     if (page.page !== this.page) return page.mark
     this.view.load(page)
     this.choice.refresh()
-    Object.assign(this.store, page.can)
+    Object.assign(this.store, page.can, { since: page.since })
     return page.mark
   }
 
@@ -236,7 +326,7 @@ class Board {
     this.held.forEach(element => element.remove())
     this.held.clear()
     this.view.load(fresh)
-    Object.assign(this.store, fresh.can)
+    Object.assign(this.store, fresh.can, { since: fresh.since })
     this.camera.fit()
     this.count()
     this.order.mark(page)
@@ -265,6 +355,7 @@ class Board {
 
   looked() {
     const right = this.camera.toScreen(PAGE.width, 0)[0]
+    this.overview.draw()
     Object.assign(this.store, { fitted: this.camera.fitted, wings: this.stage.clientWidth - right > 138, zoom: `${Math.round(this.camera.view.scale * 100)} %` })
     this.wet.redraw()
     this.leave()
@@ -279,14 +370,17 @@ class Board {
 
   back() {
     if (this.editor.open) return this.editor.close()
+    if (this.picking) return this.pick(null)
+    if (this.using.id) return this.using.leave()
+    if (this.spotlight.on) return this.spotlight.toggle()
+    if (this.magnifier.on) return this.magnifier.toggle()
     if (this.choice.size) return this.choice.clear()
     this.choose(this.mode === "teach" ? "use" : "arrange")
   }
 
-  async play(item) {
-    const activity = this.view.find(item)?.dataset.activity
+  async playActivity(activity) {
     await htmx.ajax("POST", `/activities/${activity}/attempts`, { target: "#player-body", swap: "innerHTML" })
-    document.getElementById("player").showModal()
+    if (document.getElementById("player-body").children.length) document.getElementById("player").showModal()
   }
 
   announce(words) { document.getElementById("spoken").textContent = words }
@@ -298,3 +392,4 @@ Alpine.data("puck", puck)
 const board = new Board(document.getElementById("board"), Alpine.store("board"))
 Alpine.store("board").attach(board)
 Alpine.start()
+performance.mark("usher:ready") // read by bench/open

@@ -1,5 +1,5 @@
 class Lesson < ApplicationRecord
-  include Binnable, Copying, StartingPoint
+  include Binnable, Copying, StartingPoint, Facts
 
   belongs_to :teacher
   has_many :pages, -> { kept.order(:position, :id) }, inverse_of: :lesson
@@ -9,10 +9,6 @@ class Lesson < ApplicationRecord
   has_many :shares, dependent: :destroy
   has_many :all_pages, class_name: "Page", dependent: :destroy
   has_many :activities, dependent: :destroy
-
-  normalizes :title, :subject, :year, with: ->(text) { text.squish }
-  validates :title, presence: { message: "A lesson needs a title." }, length: { maximum: 120, message: "A title has at most 120 characters." }
-  validates :subject, :year, length: { maximum: 60, message: "A subject or year has at most 60 characters." }
 
   scope :newest, -> { order(updated_at: :desc, id: :desc) }
 
@@ -40,6 +36,37 @@ class Lesson < ApplicationRecord
   def make_room(position)
     pages.where(position: position..).update_all("position = position + 1")
     pages.reset
+  end
+
+  # Deletes these pages, with a way back; one must stay.
+  def bin_pages(chosen)
+    raise Usher::Invalid, "Choose the pages first." if chosen.empty?
+    raise Usher::Invalid, "A lesson keeps at least one page." if (pages - chosen).empty?
+    transaction { chosen.each(&:bin) }
+    pages.reset
+    touch
+  end
+
+  # Brings these pages, in their order, to a place in the running order, counted from one among the others.
+  def arrange_pages(chosen, number)
+    transaction do
+      others = pages.reject { |page| chosen.include?(page) }
+      others.insert((number - 1).clamp(0, others.size), *chosen)
+      others.each_with_index { |page, index| page.update_columns(position: index + 1) if page.position != index + 1 }
+      pages.reset
+      touch
+    end
+  end
+
+  # Pages of another lesson arrive at the end of this one; moved, they leave the other for the bin, which
+  # gives them back. Answers with the copies.
+  def take_in(arriving, move: false)
+    raise Usher::Invalid, "Choose the pages first." if arriving.empty?
+    transaction do
+      copies = Page.copy_all(arriving, self, position: pages.size + 1)
+      arriving.first.lesson.bin_pages(arriving) if move
+      copies
+    end
   end
 
   def minutes = pages.sum(&:minutes)

@@ -1,5 +1,5 @@
 class Page < ApplicationRecord
-  include Binnable, Log, History, Copying, Thumbnail
+  include Binnable, Log, History, Reset, Copying, Thumbnail, Words
 
   belongs_to :lesson
   belongs_to :picture, optional: true # the paper's
@@ -10,9 +10,15 @@ class Page < ApplicationRecord
 
   # Puts these on a page that is being made: what it starts with, not a step to take back.
   def lay(items)
-    return if items.empty?
     placed = items.each_with_index.map { |item, index| Usher::Page::Placed.new(Usher::Items.build(item), index + 1) }
+    insert(placed)
+  end
+
+  # Puts these (Usher::Page::Placed) on a page that has nothing yet.
+  def insert(placed)
+    return if placed.empty?
     Item.insert_all!(placed.map { |one| Item.row(one, page: self) })
+    index_words
   end
 
   # What the core calls the page's style.
@@ -23,20 +29,12 @@ class Page < ApplicationRecord
 
   def ground = Usher::Page::Drawing.ground(style)
 
-  # The items' drawings, back to front. Devices get only what lies on the page: the wings stay here.
-  def drawings(for_devices: false)
-    scope = for_devices ? items.where(on_page: true) : items
-    scope.pluck(:svg)
+  # The items' drawings, back to front: everything for the board; what the room sees; or what devices
+  # get, which is nothing from the wings, nothing for the room alone and nothing that is covered.
+  def drawings(seen_by = nil)
+    { nil => items, room: items.where(in_room: true), devices: items.where(on_devices: true) }.fetch(seen_by).pluck(seen_by == :devices ? Item::DEVICE_SVG : :svg)
   end
 
   # Moves to another place in the running order, counted from one.
-  def move_to(number)
-    transaction do
-      others = lesson.pages.reject { |page| page.id == id }
-      others.insert((number - 1).clamp(0, others.size), self)
-      others.each_with_index { |page, index| page.update_columns(position: index + 1) }
-      lesson.pages.reset
-      lesson.touch
-    end
-  end
+  def move_to(number) = lesson.arrange_pages([ self ], number)
 end

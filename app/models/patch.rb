@@ -7,12 +7,15 @@ class Patch
       ground: operation.verb == "restyle", repeated: true)
   end
 
-  # rows: hashes with :key, :z, :svg, :on_page.
-  def initialize(operation, page:, rows:, gone:, ground:, repeated: false)
-    @operation, @page, @rows, @gone, @ground, @repeated = operation, page, rows, gone, ground, repeated
+  # rows: hashes with :key, :z, :svg, :device_svg, :on_devices.
+  def initialize(operation, page:, rows:, gone:, ground:, repeated: false, note: nil)
+    @operation, @page, @rows, @gone, @ground, @repeated, @note = operation, page, rows, gone, ground, repeated, note
   end
 
   def repeated? = @repeated
+
+  # A sentence for the person who did it, or nil.
+  attr_reader :note
 
   # For boards: everything, and what can be undone next is theirs to ask.
   def to_h
@@ -20,10 +23,10 @@ class Patch
       put: @rows.map { |row| shown(row) }, gone: @gone, **restyled }
   end
 
-  # For devices: what left the page for the wings is gone there.
+  # For devices: what is not for them, left the page for the wings or is covered, is gone there.
   def for_devices
-    seen, away = @rows.partition { |row| row[:on_page] }
-    { page: @page.id, seq: @operation.seq, put: seen.map { |row| shown(row) }, gone: @gone + away.map { |row| row[:key] }, **restyled }
+    seen, away = @rows.partition { |row| row[:on_devices] }
+    { page: @page.id, seq: @operation.seq, put: seen.map { |row| shown(row).merge({ svg: row[:device_svg] }.compact) }, gone: @gone + away.map { |row| row[:key] }, **restyled }
   end
 
   def publish

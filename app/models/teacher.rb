@@ -3,6 +3,8 @@ class Teacher < ApplicationRecord
 
   has_many :lessons, dependent: :destroy
   has_many :pictures, dependent: :destroy
+  has_many :assets, dependent: :destroy
+  has_many :clippings, dependent: :delete_all
 
   normalizes :email, with: ->(email) { email.strip.downcase }
   normalizes :name, with: ->(name) { name.squish }

@@ -29,6 +29,6 @@ class CoreTest < Minitest::Test
     "picture" => { "picture" => 7, "alt" => "A lighthouse" },
     "activity" => { "activity" => 3, "title" => "Safe or wait?", "activity_kind" => "sort", "tiles" => %w[11:30 18:10] },
     "polygon" => { "corners" => [ [ 0.5, 0 ], [ 1, 1 ], [ 0, 1 ] ] },
-    "rectangle" => {}, "ellipse" => {}, "line" => {}, "arrow" => {}, "star" => {}, "curve" => {}, "ruler" => {}, "set_square" => {}
+    "area" => {}, "cover" => {}, "rectangle" => {}, "ellipse" => {}, "line" => {}, "arrow" => {}, "star" => {}, "curve" => {}, "ruler" => {}, "set_square" => {}
   }.freeze
 end

@@ -1,4 +1,5 @@
 require_relative "sketch"
+require_relative "boatyard"
 
 # The demo school: Gull Point, a harbour town with a lighthouse, a causeway and a class 6H. Everything in it is made up.
 module Demo
@@ -15,6 +16,7 @@ module Demo
       pictures = %w[lighthouse boat knot causeway].to_h { |name| [ name.to_sym, picture(teacher, name) ] }
       diary(teacher, pictures)
       ropes(teacher, pictures)
+      Boatyard.load(teacher, pictures)
       tides(teacher, pictures)
     end
   end
@@ -98,6 +100,7 @@ module Demo
 
   def ropes(teacher, pictures)
     lesson, pages = lesson(teacher, "Ropes, knots and fractions", "Maths", "Year 5", [ 5, 12, 13, 10, 8 ], { 2 => { "paper" => "squared", "measures" => { "spacing" => 10 } } })
+    lesson.update!(folder: "Harbour maths")
     Sketch.fill(pages[0], by: teacher) do
       title "Ropes, knots and fractions", y: 90, size: 84
       picture pictures[:knot], 80, 330, 760, "A rope with a simple knot"

@@ -40,6 +40,16 @@ class BoardChannelTest < ActionCable::Channel::TestCase
     assert_equal before + 1, @lesson.device_feed.mark[:n]
   end
 
+  test "the spotlight is told in page units, or that it is off; what is no spotlight is refused" do
+    stub_connection teacher: @owner, seat: nil
+    subscribe lesson: @lesson.id
+    before = @lesson.device_feed.mark[:n]
+    perform :light, { "at" => [ 800.4, 450 ], "size" => [ 200, 120 ], "round" => true }
+    perform :light, {}
+    [ { "at" => [ 1 ] }, { "at" => [ 1, 2 ], "size" => "large" }, { "at" => [ 1, 2 ], "size" => [ 3, 4 ], "round" => "yes" } ].each { |data| perform :light, data }
+    assert_equal [ { "at" => [ 800, 450 ], "size" => [ 200, 120 ], "round" => true }, {} ], @lesson.device_feed.since(Live::Feed::FROM, before).map { |frame| JSON.parse(frame)["light"] }
+  end
+
   test "the pointer is told in page units, or that it has gone" do
     stub_connection teacher: @owner, seat: nil
     subscribe lesson: @lesson.id

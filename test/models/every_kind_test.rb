@@ -30,6 +30,9 @@ class EveryKindTest < ActiveSupport::TestCase
     "erase" => { "path" => [ [ 150, 0 ], [ 150, 900 ] ], "radius" => 12 }, "clear" => {}, "rub" => { "id" => "picture", "path" => [ [ 500, 110 ], [ 560, 140 ] ], "radius" => 10 },
     "tidy" => { "ids" => %w[circle] }, "fill" => { "ids" => %w[note star line], "colour" => "#1d7758" }, "bend" => { "ids" => %w[line], "knot" => 1, "to" => [ 900, 40 ] },
     "trace" => { "along" => "ruler", "items" => [ { "kind" => "ink", "id" => "ruled", "points" => [ [ 120, 590, nil, 0 ], [ 400, 584, nil, 300 ] ] } ] },
+    "flip" => { "ids" => %w[note line], "axis" => "across" }, "align" => { "ids" => %w[note star], "to" => "left" }, "distribute" => { "ids" => %w[note star ruler], "along" => "across" },
+    "place" => { "ids" => %w[note], "set" => { "x" => 7, "angle" => 12 } }, "deal" => { "piles" => %w[pile], "ids" => %w[copy], "by" => [ 200, 30 ] },
+    "track" => { "ids" => %w[note], "way" => "path", "path" => "circle" }, "reset" => { "items" => [ { "kind" => "rectangle", "id" => "old", "x" => 5, "y" => 5, "width" => 50, "height" => 40, "z" => 2.5 } ], "gone" => %w[note], "set" => { "colour" => "#fdfaf4" } },
     "together" => { "steps" => [ { "verb" => "remove", "ids" => %w[note] }, { "verb" => "move", "ids" => %w[ink], "by" => [ 9, 9 ] } ] }
   }.freeze
 
@@ -53,7 +56,8 @@ class EveryKindTest < ActiveSupport::TestCase
     circle = Array.new(60) { |n| [ 700 + 80 * Math.cos(n / 9.4), 500 + 80 * Math.sin(n / 9.4), nil, n * 9 ] }
     wave = Array.new(40) { |n| [ 60 + n * 8, 300 + 20 * Math.sin(n / 4.0), nil, n * 9 ] }
     [ sample("note"), { **sample("star"), "x" => 420 }, { **sample("line"), "y" => 60 }, { **sample("picture"), "x" => 450 }, { **sample("ruler"), "y" => 600, "width" => 500 },
-      { "kind" => "ink", "id" => "ink", "nib" => "lively", "points" => wave }, { "kind" => "ink", "id" => "circle", "points" => circle } ]
+      { "kind" => "tile", "id" => "pile", "text" => "1", "x" => 60, "y" => 800, "width" => 60, "height" => 60, "pile" => { "limit" => 6 } }, { "kind" => "area", "id" => "area", "x" => 40, "y" => 700, "width" => 500, "height" => 190 },
+      { "kind" => "cover", "id" => "cover", "x" => 60, "y" => 60, "width" => 20, "height" => 20 }, { "kind" => "ink", "id" => "ink", "nib" => "lively", "points" => wave }, { "kind" => "ink", "id" => "circle", "points" => circle } ]
   end
 
   # Does it, takes it back, does it again; a device and a take see the same as the page.
@@ -77,7 +81,7 @@ class EveryKindTest < ActiveSupport::TestCase
   def state = { items: @page.items.reload.to_h { |item| [ item.key, item.data.merge("z" => item.z) ] }, style: @page.reload.style }
 
   # What a device has on screen: drawings by id, and the ground.
-  def shown = [ @page.items.reload.where(on_page: true).to_h { |item| [ item.key, item.svg ] }, @page.reload.ground ]
+  def shown = [ @page.items.reload.where(on_devices: true).to_h { |item| [ item.key, item.device_svg || item.svg ] }, @page.reload.ground ]
 
   def followed((items, ground), mark)
     @lesson.device_feed.since(Live::Feed::FROM, mark).map { |frame| JSON.parse(frame)["patch"] }.compact.each do |patch|

@@ -19,6 +19,11 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "DELETE /lessons/:lesson_id/share" => TEACHER, "GET /lessons/:lesson_id/running_order" => TEACHER, "POST /lessons/:lesson_id/pages" => TEACHER,
     "POST /lessons/:lesson_id/polls" => TEACHER, "GET /lessons/:lesson_id/activities/new" => TEACHER, "POST /lessons/:lesson_id/activities" => TEACHER,
     "POST /lessons/:lesson_id/takes" => TEACHER, "GET /bin" => %i[owner other],
+    "PATCH /lessons/:lesson_id/running_order" => TEACHER, "PUT /lessons/:lesson_id/running_order" => TEACHER, "GET /lessons/:lesson_id/facts" => TEACHER,
+    "GET /lessons/:lesson_id/pages" => TEACHER, "DELETE /lessons/:lesson_id/pages" => TEACHER, "POST /lessons/:lesson_id/arrivals" => TEACHER, "GET /lessons/:lesson_id/links" => TEACHER,
+    "POST /pages/:page_id/guides" => TEACHER, "POST /pages/:page_id/choice" => TEACHER, "POST /pages/:page_id/clippings" => TEACHER, "POST /pages/:page_id/pastes" => TEACHER,
+    "POST /pages/:page_id/reset" => TEACHER, "PATCH /pages/:page_id/preparation" => TEACHER, "PUT /pages/:page_id/preparation" => TEACHER,
+    "POST /tables" => %i[owner other], "POST /media" => %i[owner other], "GET /media/:id" => CLASS,
     "GET /pages/:id" => TEACHER, "DELETE /pages/:id" => TEACHER, "POST /pages/:page_id/copy" => TEACHER, "POST /pages/:page_id/return" => [],
     "POST /pages/:page_id/undo" => TEACHER, "POST /pages/:page_id/redo" => TEACHER, "PATCH /pages/:page_id/position" => TEACHER,
     "PUT /pages/:page_id/position" => TEACHER, "GET /pages/:page_id/thumbnail" => TEACHER, "POST /pages/:page_id/operations" => TEACHER,
@@ -38,6 +43,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
   }.freeze
 
   setup do
+    Live::Feed.instance_variable_get(:@feeds).clear # numbered on by other tests of this process, whose lessons had the same ids
     @owner, @other = teacher("Maren"), teacher("Ivo")
     @lesson = lesson(@owner, pages: 2)
     @page = @lesson.pages.first
@@ -45,6 +51,8 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     @picture, @activity = picture_of(@owner), activity(@lesson)
     lay(@page, { "kind" => "picture", "id" => fresh, "x" => 0, "y" => 0, "width" => 40, "height" => 30, "picture" => @picture.id })
     card_on(@page, @activity)
+    @asset = @owner.assets.take_in(upload("The tide turns at noon.", "tide.txt"))
+    lay(@page, note("asset", link: { "to" => "file", "asset" => @asset.id, "name" => "tide.txt" }))
     @poll = Poll.ask(@sitting, 3)
     @share = @lesson.shares.create!
     @take = Take.start(@lesson, @page)
@@ -118,18 +126,18 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     verb, path = route.split(" ")
     path = path.sub("(/:code)", "").sub(":code", "422").sub(":token", @share.token).gsub(/:(\w+)/) { id_for(path, Regexp.last_match(1)) }
     verb = "GET" if verb == "*"
-    json = path.match?(%r{/(operations|undo|redo|stop|reel|place|position|pages|copy|feed|starting_points)\z}) && path.exclude?("lessons/#{@lesson.id}/copy")
+    json = path.match?(%r{/(operations|undo|redo|stop|reel|place|position|pages|copy|feed|starting_points|guides|choice|clippings|pastes|media|reset|preparation|arrivals)\z}) && path.exclude?("lessons/#{@lesson.id}/copy")
     send(verb.downcase, path, params: params_for(path), headers: json ? { "Accept" => "application/json" } : {})
   end
 
   def id_for(path, name)
-    { "lessons" => @lesson, "pages" => @page, "pictures" => @picture, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take, "starting_points" => @kept }
+    { "lessons" => @lesson, "pages" => @page, "pictures" => @picture, "media" => @asset, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take, "starting_points" => @kept }
       .find { |part, _| path.start_with?("/#{part}/:#{name}") }.last.id.to_s
   end
 
   def params_for(path)
     { lesson: { title: "Ebb" }, take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, title: "Ebb", page_id: @page.id, content: SORT.to_json,
-      poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, file: (upload(svg) if path == "/pictures") }.compact
+      poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, file: (upload(path == "/pictures" ? svg : "Ebb and flow", "tide.txt") if %w[/pictures /media].include?(path)) }.compact
   end
 
   def refused?

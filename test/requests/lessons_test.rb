@@ -17,7 +17,7 @@ class LessonsTest < ActionDispatch::IntegrationTest
     get root_path
     assert_equal %w[Tides Ropes], css_select(".lesson-card h3").map { |title| title.text.strip }
     get root_path(q: "math")
-    assert_equal [ ropes.title ], css_select(".lesson-card h3").map { |title| title.text.strip }
+    assert_equal [ ropes.title ], css_select(".found strong").map { |title| title.text.strip }
     get root_path(q: "100%_")
     assert_select ".empty", /No lesson has/
   end

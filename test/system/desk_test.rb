@@ -21,19 +21,30 @@ class DeskTest < ApplicationSystemTestCase
     find("a[aria-label='To my lessons']").click
 
     assert_selector ".lesson-card .thumb img"
-    menu "Rename"
+    menu "Rename, facts, folder"
     within("dialog[open]") do
       fill_in "Title", with: "Ropes"
       fill_in "Subject", with: "Maths"
+      fill_in "Minutes", with: "45"
+      fill_in "Folder", with: "Year 5"
+      fill_in "Curriculum statement it serves", with: "Compare fractions of one length"
+      fill_in "Notes for you; no class sees them", with: "Bring the long rope"
       click_button "Keep"
     end
     assert_selector ".lesson-card h3", text: "Ropes"
+    assert_text "of 45 min"
     menu "Duplicate"
     assert_selector ".lesson-card h3", text: "Ropes (copy)"
     fill_in "q", with: "nothing like it"
     assert_text "No lesson has “nothing like it”"
-    fill_in "q", with: "copy"
-    assert_selector ".lesson-card", count: 1
+    fill_in "q", with: "long rop"
+    assert_selector ".found", count: 2, text: "Bring the long rope"
+    visit root_path
+    click_link "Year 5"
+    assert_selector "h2", text: "Year 5"
+    assert_selector ".lesson-card", count: 2
+    assert_accessible
+    visit root_path
     menu "Put in the bin"
     assert_text "is in the bin for 30 days"
     click_link "Bin"
@@ -41,6 +52,28 @@ class DeskTest < ApplicationSystemTestCase
     click_button "Back to my desk"
     assert_selector ".lesson-card", count: 2
     assert_accessible
+  end
+
+  test "a search finds any word on a page and shows that page; facts are changed from the board too" do
+    owner = teacher
+    lesson = lesson(owner, pages: 3)
+    lay(lesson.pages.second, note("n1", text: "The causeway floods twice a day"))
+    sign_in owner
+    fill_in "q", with: "causew flood"
+    assert_selector ".found", text: "Page 2", count: 1
+    assert_selector ".found mark", text: "causeway"
+    assert_accessible context: "search"
+    find(".found-link").click
+    assert_selector ".page-tab[aria-current]", text: "2"
+    click_button "Facts and notes"
+    within("#facts-sheet") do
+      fill_in "Title", with: "Ebb and flow"
+      fill_in "Minutes", with: "40"
+      click_button "Keep"
+    end
+    assert_selector "[data-rename]", text: "Ebb and flow"
+    assert_text "15 of 40 min planned"
+    assert_equal [ "Ebb and flow", 40 ], [ lesson.reload.title, lesson.length ]
   end
 
   test "an activity is made from a pasted table, looked at and put on the page" do

@@ -199,8 +199,8 @@ class LessonTest < ApplicationSystemTestCase
     assert_no_selector "#take-view [data-kind=ink]", visible: :all
 
     find("#take-play").click
-    sleep 1
     assert_selector "#take-play[aria-label=Pause]"
+    eventually("it does not play") { page.evaluate_script("Number(document.getElementById('take-seek').value)") > 400 }
     find("#take-play").click
     at = page.evaluate_script("[Number(document.getElementById('take-seek').value), document.getElementById('take-voice').currentTime * 1000]")
     assert_operator at.first, :>, 400

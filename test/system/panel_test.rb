@@ -39,6 +39,19 @@ class PanelTest < ApplicationSystemTestCase
     eventually { @page.items.reload.first.data["y"] > 250 }
   end
 
+  test "a second hand at the same time moves another thing; a shaking finger moves none and taps" do
+    lay(@page, note("a"), note("b", x: 900), { "kind" => "cover", "id" => "patch", "x" => 500, "y" => 550, "width" => 200, "height" => 120 })
+    assert_selector "[data-kind=note]", count: 2, visible: :all
+    tool "use"
+    touch [ on_screen(200, 200), on_screen(220, 300), on_screen(240, 500) ], [ on_screen(1000, 200), on_screen(1000, 250), on_screen(1100, 450) ]
+    eventually { @page.items.reload.where(kind: "note").all? { |item| item.data["y"] > 250 } }
+    assert_no_selector ".zoom-now"
+    x, y = on_screen(600, 600)
+    touch [ [ x, y ], [ x + 7, y - 6 ], [ x + 3, y + 5 ] ]
+    eventually { @page.items.reload.find_by(key: "patch").data["off"] }
+    assert_equal 500, @page.items.find_by(key: "patch").data["x"]
+  end
+
   test "three hands at once each have their own colour, and keep it when they come down again" do
     tool "pen"
     touch wave([ 300, 200 ], count: 10), wave([ 300, 330 ], count: 10), wave([ 300, 460 ], count: 10)
@@ -101,7 +114,7 @@ class PanelTest < ApplicationSystemTestCase
     touch [ field ]
     assert_selector "#keyboard:not([hidden])"
     %w[e b b].each { |key| press key }
-    assert_text "No lesson has “ebb” in its title"
+    assert_text "No lesson has “ebb” in its facts"
     open_board @lesson
     find("[data-open-page]").click
     page.execute_script("sessionStorage.clear()")

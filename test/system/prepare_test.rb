@@ -97,9 +97,10 @@ class PrepareTest < ApplicationSystemTestCase
     drag_handle "turn", 120, 80
     eventually { data("r0")["angle"] > 20 }
 
-    find("#label-bar button", text: "Front").click
+    find("#label-bar button", text: "More").click
+    find("#chosen button", text: "Front").click
     eventually { @page.items.reload.last.key == "r0" }
-    find("#label-bar button", text: "Back").click
+    find("#chosen button", text: "Back").click
     eventually { @page.items.reload.first.key == "r0" }
 
     find("#stage").send_keys :escape

@@ -1,6 +1,10 @@
-# While a take is recorded, the board says with everything it does at which moment of the take.
+# With everything it does a board says whether a class is watching and, while a take is recorded, at
+# which moment of it.
 module Recorded
   private
+
+  # What Page#perform and its like take besides what was done.
+  def circumstances(sent) = { during: during(sent), teaching: sent["teach"] == true }
 
   # sent: { "take" => id, "ms" => since the take began }.
   def during(sent)

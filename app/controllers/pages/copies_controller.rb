@@ -1,3 +1,3 @@
 class Pages::CopiesController < Pages::BaseController
-  def create = render(json: { page: page.duplicate.id })
+  def create = render(json: { page: page.duplicate(ink: params[:ink] != "0").id })
 end

@@ -18,7 +18,8 @@ class Pages::OperationsController < Pages::BaseController
   def perform_all(sent)
     patches = []
     sent.each do |one|
-      patches << page.perform(one["operation"], id: one["id"], by: teacher, during: during(one)).to_h
+      patch = page.perform(one["operation"], id: one["id"], by: teacher, **circumstances(one))
+      patches << patch.to_h.merge({ said: patch.note }.compact)
     rescue Usher::Invalid => error
       return { patches: patches, refused: { id: one["id"], error: error.message } }
     end

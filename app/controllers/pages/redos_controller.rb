@@ -1,3 +1,3 @@
 class Pages::RedosController < Pages::UndosController
-  def create = answer(page.redo(by: teacher, id: params[:id], during: during(params)))
+  def create = answer(page.redo(by: teacher, id: params[:id], **circumstances(params)))
 end

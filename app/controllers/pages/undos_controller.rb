@@ -1,7 +1,7 @@
 class Pages::UndosController < Pages::BaseController
   include Recorded
 
-  def create = answer(page.undo(by: teacher, id: params[:id], during: during(params)))
+  def create = answer(page.undo(by: teacher, id: params[:id], **circumstances(params)))
 
   private
 

@@ -25,15 +25,28 @@ export function bringIn(board) {
     if (board.editor.open || event.target.closest?.("dialog")) return
     const data = event.clipboardData
     if (data?.files.length) return take(board, [...data.files])
-    words(board, data)
+    const clipping = board.clipboard.read(data)
+    clipping ? board.clipboard.paste(clipping) : words(board, data)
   })
+}
+
+// A table from a spreadsheet or a page becomes tiles that belong together; true where it was one.
+async function table(board, html, plain) {
+  const asked = /<table[\s>]/i.test(html) ? { html } : /\t/.test(plain) ? { text: plain } : null
+  const { items } = asked ? await send("POST", "/tables", asked) : { items: [] }
+  if (!items.length) return false
+  const group = newId()
+  board.do({ verb: "put", items: items.map(item => ({ ...item, id: newId(), groups: [group] })) })
+  return true
 }
 
 // Text from anywhere becomes a text on the page; Ruby reads what is rich about it.
 async function words(board, data, at = [200, 200]) {
-  const html = data?.getData("text/html"), plain = data?.getData("text/plain").trim()
+  const html = data?.getData("text/html"), plain = data?.getData("text/plain").trim() ?? ""
   if (!html && !plain) return
+  if (/^\s*(<\?xml[^>]*>\s*)?<svg[\s>]/i.test(plain)) return take(board, [new File([plain], "drawing.svg", { type: "image/svg+xml" })])
   try {
+    if (await table(board, html, plain)) return
     const values = html ? await send("POST", "/rich_text", { html }) : { text: plain }
     const { size, colour, font } = board.pen
     board.do({ verb: "put", items: [{ kind: "text", id: newId(), x: round(at[0]), y: round(at[1]), width: Math.min(900, Math.max(300, PAGE.width - at[0] - 40)), height: 0, size: Math.min(size, 40), colour, font, ...values }] })

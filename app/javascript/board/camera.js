@@ -37,6 +37,12 @@ export class Camera {
     return (narrow ? this.stage.dataset.narrow : this.stage.dataset.inset).split(" ").map(Number)
   }
 
+  // Where a bar this wide may begin, in CSS pixels: on screen, and beside the tools rather than under them.
+  beside(left, width) {
+    const { clientWidth } = this.stage, most = clientWidth - width - 8
+    return Math.max(Math.min(clientWidth < 900 ? 8 : this.insets()[0], most), Math.min(most, left))
+  }
+
   // One page unit to one pixel, about the middle of the screen.
   actual() { this.zoom(1 / this.view.scale) }
 

@@ -1,16 +1,32 @@
-// Moving things by hand: the drawings follow at once, the core computes where they end up.
+// Moving things by hand: the drawings follow at once, the core computes where they end up. A thing that
+// is drawn anew meanwhile, because somebody else changed it, stays in the hand.
+import { held } from "board/track"
+
 export class Carry {
-  constructor(elements) {
-    this.elements = elements
-    this.before = elements.map(element => element.getAttribute("transform") ?? "")
+  constructor(view, elements) {
+    this.view = view
+    this.ids = elements.map(element => element.dataset.item)
+    this.known = new Map() // id => [element, its own transform]
+    this.places = elements.map(element => element.dataset.box.split(" ").slice(0, 2).map(Number))
   }
 
-  get ids() { return this.elements.map(element => element.dataset.item) }
+  // The things as they are now, each with its own transform.
+  each(show) {
+    for (const id of this.ids) {
+      const element = this.view.find(id)
+      if (!element) continue
+      if (this.known.get(id)?.[0] !== element) this.known.set(id, [element, element.getAttribute("transform") ?? ""])
+      show(element, this.known.get(id)[1])
+    }
+  }
 
   // A transform in page units, put before each item's own.
-  show(transform) { this.elements.forEach((element, index) => element.setAttribute("transform", `${transform} ${this.before[index]}`)) }
+  show(transform) { this.each((element, own) => element.setAttribute("transform", `${transform} ${own}`)) }
 
-  back() { this.elements.forEach((element, index) => element.setAttribute("transform", this.before[index])) }
+  // Moves each by [dx, dy], those on a track along it.
+  by(shift) { this.each((element, own) => element.setAttribute("transform", `translate(${held(element, shift).join(" ")}) ${own}`)) }
+
+  back() { this.each((element, own) => element.setAttribute("transform", own)) }
 }
 
 export const round = number => Math.round(number * 100) / 100

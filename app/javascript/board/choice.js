@@ -1,6 +1,7 @@
 // What is chosen in Arrange: the dotted frame, its handles, and the label bar under it. Shows and
 // collects; where things end up is computed by the core.
 import { Carry, round } from "board/carry"
+import { inside } from "board/inside"
 import { boxOf } from "shared/page_view"
 
 const SVG = "http://www.w3.org/2000/svg"
@@ -22,15 +23,49 @@ export class Choice {
   ids() { return [...this.chosen] }
   elements() { return this.ids().map(id => this.board.view.find(id)).filter(Boolean) }
 
-  only(...ids) { this.chosen = new Set(ids); this.board.store.hideLooks(); this.draw() }
-  clear() { if (this.size) this.only() }
-  toggle(id) { this.chosen.delete(id) || this.chosen.add(id); this.draw() }
+  // What belongs to a group is chosen with its group; `alone` goes inside it.
+  only(...ids) { this.set(ids.flatMap(id => this.mates(id))) }
+  alone(id) { this.set([id]) }
+  clear() { if (this.size) this.set([]) }
+  toggle(id) { const mates = this.mates(id); this.set(this.has(id) ? this.ids().filter(one => !mates.includes(one)) : [...this.ids(), ...mates]) }
+  all() { this.set(this.board.view.all().map(({ dataset }) => dataset.item)) }
+
+  set(ids) {
+    this.chosen = new Set(ids)
+    this.board.store.hideLooks()
+    this.draw()
+    this.board.chosen.show()
+  }
+
+  mates(id) {
+    const element = this.board.view.find(id)
+    return element ? this.board.view.mates(element).map(({ dataset }) => dataset.item) : [id]
+  }
 
   // After patches: what is gone is no longer chosen.
   refresh() {
     this.moved = null
     for (const id of this.ids()) if (!this.board.view.find(id)) this.chosen.delete(id)
     this.draw()
+    this.board.chosen.changed()
+  }
+
+  // A lasso: everything whose middle and most of whose corners lie in the loop that was drawn.
+  loop(origin, place) {
+    this.lasso ??= { places: [origin], line: this.layer.appendChild(document.createElementNS(SVG, "path")) }
+    this.lasso.places.push(place)
+    this.lasso.line.setAttribute("class", "marquee")
+    this.lasso.line.setAttribute("d", `M${this.lasso.places.map(one => this.board.camera.toScreen(...one).join(" ")).join("L")}Z`)
+  }
+
+  inLoop(add) {
+    const { places } = this.lasso
+    this.drop()
+    const found = this.board.view.all().filter(element => {
+      const box = boxOf(element)
+      return inside(places, this.corner(box, [0.5, 0.5])) && Object.values(CORNERS).filter(share => inside(places, this.corner(box, share))).length > 2
+    }).map(element => element.dataset.item)
+    this.only(...(add ? this.ids() : []), ...found)
   }
 
   frame(from, to) {
@@ -44,17 +79,18 @@ export class Choice {
   within(from, to, add) {
     this.drop()
     const [[left, top], [right, bottom]] = this.sorted(from, to)
-    const inside = this.board.view.all().filter(element => {
+    const found = this.board.view.all().filter(element => {
       const { x, y, width, height } = boxOf(element)
       return x >= left && y >= top && x + width <= right && y + height <= bottom
     }).map(element => element.dataset.item)
-    this.only(...(add ? this.ids() : []), ...inside)
+    this.only(...(add ? this.ids() : []), ...found)
   }
 
   drop() {
     this.pulling?.outline?.remove()
     this.marquee?.remove()
-    this.marquee = this.pulling = this.moved = null
+    this.lasso?.line.remove()
+    this.marquee = this.lasso = this.pulling = this.moved = null
     this.draw()
   }
 
@@ -67,11 +103,14 @@ export class Choice {
   box() {
     const boxes = this.elements().map(boxOf)
     if (!boxes.length) return null
-    if (boxes.length === 1) return boxes[0]
-    const corners = boxes.flatMap(box => ["nw", "ne", "se", "sw"].map(name => this.corner(box, CORNERS[name])))
-    const xs = corners.map(([x]) => x), ys = corners.map(([, y]) => y)
-    const [x, y] = [Math.min(...xs), Math.min(...ys)]
-    return { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y, angle: 0 }
+    return boxes.length === 1 ? boxes[0] : { ...this.bounds(), angle: 0 }
+  }
+
+  // The upright box around all of it.
+  bounds() {
+    const corners = this.elements().map(boxOf).flatMap(box => Object.values(CORNERS).map(share => this.corner(box, share)))
+    const xs = corners.map(([x]) => x), ys = corners.map(([, y]) => y), [x, y] = [Math.min(...xs), Math.min(...ys)]
+    return { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y }
   }
 
   corner({ x, y, width, height, angle }, [across, down]) {
@@ -97,6 +136,7 @@ export class Choice {
   }
 
   handles(group, width, height) {
+    if (this.elements().some(({ dataset }) => dataset.pinned || dataset.edge)) return
     const [only] = this.size === 1 ? this.elements() : []
     if (only?.dataset.knots) this.knots(only)
     if (BY_KNOTS.includes(only?.dataset.kind)) return
@@ -135,7 +175,8 @@ export class Choice {
   // Which verbs fit what is chosen, by the names on the label bar.
   fits() {
     const elements = this.elements(), all = test => elements.every(({ dataset }) => test(dataset))
-    return { one: this.size === 1 && all(({ written, formula }) => written || formula), sized: all(({ written, formula }) => written || formula), look: elements.some(({ dataset }) => dataset.paints),
+    const pinned = all(({ pinned }) => pinned)
+    return { pin: !pinned, unpin: pinned, on: all(({ cover }) => cover === "off"), off: all(({ cover, edge }) => cover === "on" && !edge), one: this.size === 1 && all(({ written, formula }) => written || formula), sized: all(({ written, formula }) => written || formula), look: elements.some(({ dataset }) => dataset.paints),
       tidy: all(({ kind }) => kind === "ink"), whole: all(({ rubbed }) => rubbed) }
   }
 
@@ -150,7 +191,7 @@ export class Choice {
     const { offsetWidth, offsetHeight } = this.bar
     const floor = clientHeight - Number(this.board.stage.dataset.inset.split(" ")[3]) + 16
     const top = low + offsetHeight <= floor ? low : Math.max(8, high - offsetHeight)
-    this.bar.style.left = `${Math.max(8, Math.min(clientWidth - offsetWidth - 8, middle - offsetWidth / 2))}px`
+    this.bar.style.left = `${this.board.camera.beside(middle - offsetWidth / 2, offsetWidth)}px`
     this.bar.style.top = `${top}px`
     // What opens from the bar opens to where there is room.
     this.bar.toggleAttribute("data-low", top > clientHeight * 0.45)
@@ -163,7 +204,7 @@ export class Choice {
     const box = this.box()
     const [across, down] = { ...CORNERS, ...SIDES }[contact.handle] ?? [0.5, 0.5]
     const turning = contact.handle === "turn"
-    this.pulling = { box, turning, carry: new Carry(this.elements()), side: contact.handle.length === 1, about: this.corner(box, turning ? [0.5, 0.5] : [1 - across, 1 - down]),
+    this.pulling = { box, turning, carry: new Carry(this.board.view, this.elements()), side: contact.handle.length === 1, about: this.corner(box, turning ? [0.5, 0.5] : [1 - across, 1 - down]),
       from: this.corner(box, [across, down]), even: this.elements().some(element => EVEN.includes(element.dataset.kind)) }
     this.bar.hidden = true
   }

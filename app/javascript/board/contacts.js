@@ -3,6 +3,7 @@
 // palm erases, a pen's second tip and side button do what the teacher has set. Two fingers with a tool
 // that does not write move and zoom the page.
 import { Hands } from "board/hands"
+import { itemAt } from "board/pick"
 
 const GROWS = 180 // ms within which a contact may turn out to be a palm
 
@@ -35,13 +36,20 @@ export class Contacts {
     event.preventDefault()
     const palm = this.palm(event)
     if (event.pointerType === "touch" && !palm) this.fingers.set(event.pointerId, [event.clientX, event.clientY])
-    if (this.fingers.size === 2 && !board.tool.writes) return this.pinch()
+    if (this.fingers.size === 2 && !board.tool.writes && !this.busy(event)) return this.pinch()
     const page = board.camera.toPage(event.clientX, event.clientY)
     const contact = { id: event.pointerId, type: event.pointerType, tool: board.tool, at: [event.clientX, event.clientY], from: [event.clientX, event.clientY],
       page, origin: page, shift: event.shiftKey, typing, event }
     this.contacts.set(event.pointerId, contact)
     palm ? this.wipe(contact, event) : this.equip(contact, event)
     contact.tool.down?.(contact, board)
+  }
+
+  // Whether the hands are at different things: then each moves its own, and nobody zooms.
+  busy({ clientX, clientY }) {
+    const { holds } = this.board.tool
+    const there = holds && itemAt(clientX, clientY)
+    return Boolean(there) && [...this.contacts.values()].some(contact => contact.type === "touch" && holds(contact) && !this.board.view.mates(contact.item ?? there).includes(there))
   }
 
   // The tool that this contact is, and how it writes when that is not as chosen.
@@ -102,13 +110,24 @@ export class Contacts {
     if (event.type === "pointerup") this.update(contact, event)
     contact.tool[event.type === "pointerup" ? "up" : "cancel"]?.(contact, this.board)
     this.hands.take(contact)
+    if (event.type === "pointerup") this.tapped(contact, event)
+  }
+
+  // Two taps on the empty ground show the whole page again.
+  tapped(contact, { timeStamp }) {
+    if (!contact.tool.holds || contact.moved || contact.tapped || contact.item) return this.ground = null
+    const { ground } = this
+    const again = ground && timeStamp - ground.when < 350 && Math.hypot(ground.at[0] - contact.at[0], ground.at[1] - contact.at[1]) < 30
+    this.ground = again ? null : { when: timeStamp, at: contact.at }
+    if (again) this.board.camera.fit()
   }
 
   update(contact, event) {
     contact.at = [event.clientX, event.clientY]
     contact.page = this.board.camera.toPage(event.clientX, event.clientY)
-    contact.moved ||= Math.hypot(contact.at[0] - contact.from[0], contact.at[1] - contact.from[1]) > (contact.type === "mouse" ? 3 : 9)
+    contact.moved ||= Math.hypot(contact.at[0] - contact.from[0], contact.at[1] - contact.from[1]) > (contact.tool.steady?.(contact, this.board) ?? (contact.type === "mouse" ? 3 : 9))
     contact.shift = event.shiftKey
+    contact.free = event.ctrlKey || event.altKey || event.metaKey
   }
 
   cancelAll() {

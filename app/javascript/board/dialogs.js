@@ -4,16 +4,30 @@ import { send } from "shared/net"
 
 export function startDialogs(board) {
   document.addEventListener("click", event => {
-    const close = event.target.closest("[data-close]")
-    if (close) close.closest("dialog")?.close()
     if (event.target.closest("[data-open-page]")) document.getElementById("page-sheet").showModal()
     if (event.target.closest("[data-open-share]")) document.getElementById("share").showModal()
     if (event.target.closest("[data-rename]")) rename(board)
+    if (event.target.closest("[data-open-facts]")) facts()
     const link = event.target.closest("a[data-keep-page]")
     if (link) follow(board, link, event)
     if (event.target.tagName === "DIALOG") event.target.close()
   })
+  document.addEventListener("htmx:afterRequest", event => keptFacts(board, event))
   document.getElementById("player").addEventListener("close", () => document.getElementById("player-body").replaceChildren())
+}
+
+// What the lesson is about. Its title is on this screen too.
+function facts() {
+  const sheet = document.getElementById("facts-sheet")
+  window.htmx.trigger(sheet.querySelector("[data-facts-form]"), "open")
+  sheet.showModal()
+}
+
+function keptFacts(board, { target, detail }) {
+  if (!target.matches("[data-facts]") || !detail.successful) return
+  document.querySelector("[data-rename]").textContent = target.elements["lesson[title]"].value.trim()
+  target.closest("dialog").close()
+  board.order.reload()
 }
 
 // What is still on its way is kept before the board is left.

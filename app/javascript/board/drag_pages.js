@@ -3,8 +3,8 @@
 const HOLD = 350 // ms
 const SHAKY = 8 // pixels
 
-// moved(tab, onto): the tab was let go over another.
-export function dragPages(strip, moved) {
+// moved(tab, onto): the tab was let go over another. free: the strip has rows, so a tab may go down too.
+export function dragPages(strip, moved, { free = false } = {}) {
   let press = null
 
   const tabUnder = ({ clientX, clientY }) => document.elementsFromPoint(clientX, clientY).map(element => element.closest("[data-page]")).find(tab => tab && tab !== press?.tab)
@@ -33,7 +33,7 @@ export function dragPages(strip, moved) {
     if (!press || event.pointerId !== press.id) return
     const [dx, dy] = [event.clientX - press.x, event.clientY - press.y]
     if (!press.lifted && Math.hypot(dx, dy) > SHAKY) press.mouse ? lift() : end()
-    if (press?.lifted) press.tab.style.transform = `translate(${dx}px, ${Math.min(0, dy)}px)`
+    if (press?.lifted) press.tab.style.transform = `translate(${dx}px, ${free ? dy : Math.min(0, dy)}px)`
   })
 
   strip.addEventListener("pointerup", event => {

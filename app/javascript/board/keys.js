@@ -17,6 +17,9 @@ function handle(board, event) {
   if (ctrlKey || metaKey) {
     if (key.toLowerCase() === "z") return shiftKey ? board.redo() : board.undo(), true
     if (key.toLowerCase() === "y") return board.redo(), true
+    if (key.toLowerCase() === "a" && board.store.tool === "arrange" && onStage) return board.choice.all(), true
+    if (key.toLowerCase() === "g" && board.choice.size) return shiftKey ? board.ungroup() : board.group(), true
+    if (key.toLowerCase() === "d" && board.choice.size) return board.clipboard.duplicate(), true
     return false
   }
   const arranging = board.store.tool === "arrange" && board.choice.size > 0
@@ -31,8 +34,14 @@ function handle(board, event) {
   if (key === "d") return board.store.toggleTidy(), true
   if (TOOLS[key] && board.offers(TOOLS[key])) return board.choose(TOOLS[key]), true
   if (!onStage) return false
+  if (board.store.tool === "use") {
+    if (key === "Tab" && event.target === board.stage) return board.using.next(shiftKey ? -1 : 1)
+    if (ARROWS[key] && board.using.id) return board.using.move(...ARROWS[key].map(step => step * (shiftKey ? 100 : 20)))
+    if (key === "Enter" && board.using.id) return board.using.press()
+  }
   if (board.store.tool === "arrange") {
     if (key === "Tab" && event.target === board.stage) return next(board, shiftKey ? -1 : 1)
+    if (key === "m" && arranging) return board.chosen.unfold().then(() => board.chosen.sheet.querySelector("button, input")?.focus()), true
     if (key === "]" && arranging) return board.stack("front"), true
     if (key === "[" && arranging) return board.stack("back"), true
     if (["Delete", "Backspace"].includes(key) && board.choice.size) return board.remove(), true

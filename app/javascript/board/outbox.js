@@ -18,10 +18,10 @@ export class Outbox {
     if (this.entries.length) this.flush()
   }
 
-  // An operation on a page. during: { take, ms } while a take is recorded.
+  // An operation on a page. during: { take, ms } while a take is recorded, { teach } in front of a class.
   add(page, operation, during = {}) { this.push({ page, to: "operations", id: newId(), operation, ...during }) }
 
-  // Undo or redo, in its turn among the operations.
+  // Undo, redo, reset, in its turn among the operations.
   step(page, way, during = {}) { this.push({ page, to: way, id: newId(), ...during }) }
 
   get pending() { return this.entries.length }
@@ -62,9 +62,9 @@ export class Outbox {
   }
 
   deliver(batch) {
-    const { page, to, id, take, ms } = batch[0]
-    if (to !== "operations") return send("POST", `/pages/${page}/${to}`, { id, take, ms })
-    return send("POST", `/pages/${page}/operations`, { operations: batch.map(({ id, operation, take, ms }) => ({ id, operation, take, ms })) }, OPERATIONS)
+    const { page, to, id, take, ms, teach, body } = batch[0]
+    if (to !== "operations") return send("POST", `/pages/${page}/${to}`, { id, take, ms, teach, ...body })
+    return send("POST", `/pages/${page}/operations`, { operations: batch.map(({ id, operation, take, ms, teach }) => ({ id, operation, take, ms, teach })) }, OPERATIONS)
   }
 
   // The next entries that can go together: operations on one page.

@@ -2,6 +2,9 @@
 import { Feed } from "shared/feed"
 import { PageView } from "shared/page_view"
 import { WetInk } from "shared/ink"
+import { opener } from "shared/opening"
+import { outline } from "shared/outline"
+import { say } from "shared/say"
 
 const FORGOTTEN = 8000 // ms after which a stroke nobody finished goes
 
@@ -9,6 +12,7 @@ export class Follower {
   constructor(device) {
     this.device = device
     this.line = document.getElementById("line")
+    this.open = opener({ page: () => say("Your teacher turns the pages here."), activity: number => this.play(number) })
     this.look()
     this.feed = new Feed({ identifier: { channel: "DeviceChannel" }, mark: JSON.parse(device.dataset.mark), missed: "/seat/feed",
       heard: message => this.heard(message), afresh: () => this.afresh(), connected: on => { this.line.hidden = on }, rejected: () => location.assign("/seat") })
@@ -30,6 +34,7 @@ export class Follower {
     if (message.patch) this.patch(message.patch)
     if (message.wet) this.ink(message.wet)
     if (message.pointer) this.point(message.pointer.at)
+    if (message.light) this.light(message.light)
     if (message.turn) this.afresh()
     if (message.poll) this.poll()
     if (message.shut) location.assign("/seat")
@@ -54,6 +59,13 @@ export class Follower {
   point(at) {
     this.dot.setAttribute("visibility", at ? "visible" : "hidden")
     if (at) this.dot.setAttribute("transform", `translate(${at.join(" ")})`)
+  }
+
+  // The teacher's spotlight: everything else is dimmed here too.
+  light({ at, size, round }) {
+    const dim = this.view.svg.querySelector("[data-dim]")
+    dim.setAttribute("visibility", at ? "visible" : "hidden")
+    if (at) dim.setAttribute("d", `M-9 -9H1609V909H-9Z${outline(at, size, round)}`)
   }
 
   // The whole page anew, after a turn or a gap too large to fill.
@@ -96,8 +108,14 @@ export class Follower {
 
   press(event) {
     if (event.target.closest("[data-back]")) return this.playing(false)
-    const activity = event.target.closest("[data-play]")?.dataset.play ?? event.target.closest("[data-item][data-activity]")?.dataset.activity
-    if (!activity) return
+    const item = event.target.closest("[data-item]")?.dataset, address = event.target.closest("a[href]")
+    if (address && this.view.svg.contains(address)) return event.preventDefault(), this.open({ to: "address", address: address.getAttribute("href") })
+    const activity = event.target.closest("[data-play]")?.dataset.play ?? item?.activity
+    if (item?.link) return this.open(JSON.parse(item.link))
+    if (activity) this.play(activity)
+  }
+
+  play(activity) {
     window.htmx.ajax("POST", `/activities/${activity}/attempts?as=seat&resume=1`, { target: "#player-place", swap: "innerHTML" })
     this.playing(true)
   }

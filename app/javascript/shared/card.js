@@ -3,6 +3,9 @@ export const card = () => ({
   open: false,
   toggle() { this.open = !this.open },
   shut() { this.open = false },
-  rename() { this.open = false; this.$refs.facts.showModal() },
-  cancel() { this.$refs.facts.close() }
+  about() {
+    this.open = false
+    window.htmx.trigger(this.$refs.form, "open")
+    this.$refs.facts.showModal()
+  }
 })

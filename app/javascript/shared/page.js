@@ -12,6 +12,7 @@ export function startHtmx(htmx) {
     say(xhr.status === 422 ? xhr.responseText : "Usher could not do that. Try again.")
   })
   document.addEventListener("htmx:sendError", () => say("Usher cannot be reached. Check the network and try again."))
+  document.addEventListener("click", ({ target }) => target.closest("[data-close]")?.closest("dialog")?.close())
   document.addEventListener("submit", event => { if (event.target.dataset.sure && !confirm(event.target.dataset.sure)) event.preventDefault() })
   htmx.onLoad(root => root.querySelectorAll("[data-grow]").forEach(grow))
   document.querySelectorAll("[data-grow]").forEach(grow)

@@ -19,6 +19,12 @@ export class PageView {
   find(id) { return this.svg.getElementById(`item-${id}`) }
   all() { return [...this.items.children].filter(element => element.dataset.item) }
 
+  // Everything of its outermost group, itself among it.
+  mates(element) {
+    const group = outermost(element)
+    return group ? this.all().filter(other => outermost(other) === group) : [element]
+  }
+
   // Puts what is newer than what is shown; hearing the same patch twice changes nothing.
   apply({ put = [], gone = [], seq, ground }) {
     if (ground) this.ground.innerHTML = ground
@@ -34,10 +40,22 @@ export class PageView {
     }
   }
 
+  // A cover that comes off is seen going: it lifts, fades or slides away.
+  uncover(cover) {
+    const leaving = document.createElementNS(SVG, "g"), still = cover.cloneNode(true)
+    still.removeAttribute("id")
+    delete still.dataset.item
+    leaving.setAttribute("class", `leaving leaving-${cover.dataset.way}`)
+    leaving.append(still)
+    this.items.after(leaving)
+    setTimeout(() => leaving.remove(), 700)
+  }
+
   place(svg, z, there) {
     const holder = document.createElementNS(SVG, "g")
     holder.innerHTML = svg
     const element = holder.firstElementChild
+    if (there?.dataset.cover === "on" && element.dataset.cover === "off") this.uncover(there)
     if (there && Number(there.dataset.z) === z) return there.replaceWith(element)
     there?.remove()
     // Pieces of one stroke lie at one height; then their ids tell the order, here as in the database.
@@ -47,6 +65,8 @@ export class PageView {
     before ? before.after(element) : this.items.prepend(element)
   }
 }
+
+const outermost = ({ dataset }) => dataset.groups?.split(" ").at(-1)
 
 // The place of an item as Ruby gave it: page units and degrees.
 export function boxOf(element) {

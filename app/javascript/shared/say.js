@@ -2,6 +2,7 @@
 export function say(sentence, { action = null, run = null, seconds = 6 } = {}) {
   const place = document.getElementById("toasts")
   if (!place) return
+  within(place)
   const line = document.createElement("div")
   line.className = "toast"
   line.append(Object.assign(document.createElement("span"), { textContent: sentence }))
@@ -13,4 +14,13 @@ export function say(sentence, { action = null, run = null, seconds = 6 } = {}) {
   place.append(line)
   while (place.children.length > 3) place.firstChild.remove()
   setTimeout(() => line.remove(), seconds * 1000)
+}
+
+// An open sheet makes everything outside it unreachable, so the line goes inside, and out again when the
+// sheet is closed.
+function within(place) {
+  const sheet = [...document.querySelectorAll("dialog:modal")].at(-1)
+  if (place.parentElement === (sheet ?? document.body)) return
+  (sheet ?? document.body).append(place)
+  sheet?.addEventListener("close", () => document.body.append(place), { once: true })
 }

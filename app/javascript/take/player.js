@@ -64,11 +64,16 @@ export class Player {
     requestAnimationFrame(() => this.tick())
   }
 
+  // At rest the page stands where the voice does, also when the last frame took long.
   pause() {
+    const { sounding } = this
     this.playing = false
     this.voice?.pause()
+    if (sounding) this.show(this.voice.currentTime * 1000)
     this.dress()
   }
+
+  get sounding() { return this.voice && !this.voice.paused && !this.voice.ended && this.voice.readyState > 2 }
 
   dress() {
     this.button.setAttribute("aria-label", this.playing ? "Pause" : "Play")
@@ -87,7 +92,7 @@ export class Player {
   tick() {
     if (!this.playing) return
     const own = this.from + (performance.now() - this.since) * this.speed
-    const sounding = this.voice && !this.voice.paused && !this.voice.ended && this.voice.readyState > 2
+    const { sounding } = this
     this.show(sounding ? this.voice.currentTime * 1000 : own)
     if (sounding) { this.from = this.at; this.since = performance.now() }
     if (this.at >= this.reel.length) return this.pause()

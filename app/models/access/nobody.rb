@@ -5,6 +5,7 @@ class Access::Nobody
   def pages = Page.none
   def binned_pages = Page.none
   def pictures = Picture.none
+  def assets = Asset.none
   def activities = Activity.none
   def attempts = Attempt.none
   def sittings = Sitting.none

@@ -11,10 +11,11 @@ class Access::Student < Access::Nobody
   def pages = Page.kept.where(id: sittings.select(:page_id))
   def pictures = Picture.where(id: shown.select(:picture_id)).or(Picture.where(id: pages.select(:picture_id)))
   def activities = Activity.where(id: shown.select(:activity_id))
+  def assets = Asset.where(id: shown.select(:asset_id))
   def attempts = @seat.attempts.where(activity_id: Activity.where(lesson_id: sittings.select(:lesson_id)))
   def polls = Poll.where(sitting: sittings)
 
   private
 
-  def shown = Item.where(page: pages, on_page: true)
+  def shown = Item.where(page: pages, on_devices: true)
 end

@@ -2,22 +2,22 @@
 # back is itself an operation, so that everybody follows and takes show it.
 module Page::History
   # Takes back the person's latest step on this page. nil when there is none.
-  def undo(by:, id:, during: {})
+  def undo(by:, id:, during: {}, teaching: false)
     transaction do
       reload(lock: true)
       known = known(id) and next known
       step = undoable(by) or next
-      perform(step.inverse, id: id, by: by, during: during, undoes: step).tap { step.update!(undone: true) }
+      perform(step.inverse, id: id, by: by, during: during, teaching: teaching, undoes: step).tap { step.update!(undone: true) }
     end
   end
 
   # Makes the person's latest undone step again. nil when there is none.
-  def redo(by:, id:, during: {})
+  def redo(by:, id:, during: {}, teaching: false)
     transaction do
       reload(lock: true)
       known = known(id) and next known
       step = redoable(by) or next
-      perform(again(step), id: id, by: by, during: during, undoes: step).tap { step.update!(undone: false) }
+      perform(again(step), id: id, by: by, during: during, teaching: teaching, undoes: step).tap { step.update!(undone: false) }
     end
   end
 

@@ -3,14 +3,15 @@
 module Page::Log
   # operation: a hash as Usher::Page::Operation.build takes it. id: the client's own id for it;
   # sending the same again changes nothing and answers with the same. by: a Teacher (or anything
-  # with `actor`). during: { take:, ms: } while a take is recorded. Answers with a Patch.
+  # with `actor`). during: { take:, ms: } while a take is recorded. teaching: done in front of a class,
+  # which a reset takes back. Answers with a Patch.
   # Raises Usher::Invalid, and then nothing has changed.
-  def perform(operation, id:, by:, during: {}, undoes: nil)
+  def perform(operation, id:, by:, during: {}, undoes: nil, teaching: false)
     key = Usher::Invalid.about("The id of this operation") { Usher::Types::Id.new.call(id) }
     patch = transaction do
       reload(lock: true)
       known = known(key) and next known
-      write(Usher::Page::Operation.build(operation), key, by, during, undoes)
+      write(Usher::Page::Operation.build(operation), key, by, during, undoes, teaching)
     end
     patch.publish unless patch.repeated?
     patch
@@ -21,17 +22,20 @@ module Page::Log
   # The Patch of an operation that was sent before with this id, or nil.
   def known(id) = operations.find_by(client_id: id)&.then { |entry| Patch.of(entry) }
 
-  def write(operation, key, by, during, undoes)
-    outcome = operation.apply(Page::Surface.new(self), lenient: undoes.present?)
+  def write(operation, key, by, during, undoes, teaching)
+    outcome = operation.run(Page::Surface.new(self), lenient: undoes.present?)
     assign_attributes(seq: seq + 1, **outcome.style)
+    self.prepared_seq = seq unless teaching
     self.picture = paper_picture if outcome.style.key?("paper")
     save!
+    worded = words_among?(outcome)
     rows = keep(outcome.put)
     Item.where(page_id: id, key: outcome.gone).delete_all if outcome.gone.any?
+    index_words if worded
     entry = Operation.enter(page: self, client_id: key, actor: by.actor, operation: operation, outcome: outcome, undoes: undoes, during: during)
     lesson.touch
     lesson.sitting&.turn_to(self) if entry.verb == "turn"
-    Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?)
+    Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?, note: outcome.note)
   end
 
   def keep(placed)
@@ -51,8 +55,11 @@ module Page::Log
 
   # An item may only show what belongs to this lesson and its teacher.
   def guard(rows)
-    pictures, activities = rows.filter_map { |row| row[:picture_id] }.uniq, rows.filter_map { |row| row[:activity_id] }.uniq
-    return if lesson.teacher.pictures.where(id: pictures).count == pictures.size && lesson.activities.where(id: activities).count == activities.size
-    raise Usher::Invalid, "That picture or activity is not in this lesson's store room."
+    teacher = lesson.teacher
+    { picture_id: teacher.pictures, asset_id: teacher.assets, activity_id: lesson.activities }.each do |column, own|
+      numbers = rows.filter_map { |row| row[column] }.uniq
+      next if numbers.empty? || own.where(id: numbers).count == numbers.size
+      raise Usher::Invalid, "That picture, file or activity is not in this lesson's store room."
+    end
   end
 end

@@ -4,6 +4,7 @@ module Usher
     # Text with its looks, from outside.
     module Html
       autoload :Reader, "usher/formats/html/reader"
+      autoload :Table, "usher/formats/html/table"
     end
 
     autoload :Maths, "usher/formats/maths"

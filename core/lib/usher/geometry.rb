@@ -2,6 +2,7 @@ module Usher
   # Boxes and points, in page units; y grows downwards, angles in degrees clockwise.
   module Geometry
     autoload :Box, "usher/geometry/box"
+    autoload :Way, "usher/geometry/way"
 
     # A vector [x, y] turned clockwise by `angle` degrees.
     def self.turn((x, y), angle)

@@ -6,12 +6,13 @@ module Usher
   #     def draw = Markup.tag("circle", ...)
   #   end
   module Items
-    autoload :Item, "usher/items/item"
+    # Each file under its own name, so that a kind may be named before the registry was asked.
+    Dir[File.join(__dir__, "items", "*.rb")].each { |file| autoload File.basename(file, ".rb").split("_").map(&:capitalize).join, file }
 
     module_function
 
     def registry
-      @registry ||= Registry.new(Items, File.join(__dir__, "items"), missing: "kind of item", except: %w[card dash item measure segment shape written])
+      @registry ||= Registry.new(Items, File.join(__dir__, "items"), missing: "kind of item", except: %w[card dash handled item measure redacted segment shape written])
     end
 
     # An item from a hash of attributes with string keys, as stored or as a browser sent it.
@@ -23,13 +24,5 @@ module Usher
 
     # The same for an item as the app stored it, which was checked when it came.
     def restore(attributes) = registry.fetch(attributes["kind"]).restore(attributes)
-
-    autoload :Card, "usher/items/card"
-    autoload :Dash, "usher/items/dash"
-    autoload :Measure, "usher/items/measure"
-    autoload :Shape, "usher/items/shape"
-    autoload :Polygon, "usher/items/polygon"
-    autoload :Segment, "usher/items/segment"
-    autoload :Written, "usher/items/written"
   end
 end

@@ -7,7 +7,11 @@ module Usher
     MILLIMETRE = 1600 / 297.0
     CENTIMETRE = 10 * MILLIMETRE
 
+    autoload :Difference, "usher/page/difference"
     autoload :Drawing, "usher/page/drawing"
+    autoload :Guides, "usher/page/guides"
+    autoload :Link, "usher/page/link"
+    autoload :Marks, "usher/page/marks"
     autoload :Memory, "usher/page/memory"
     autoload :Operation, "usher/page/operation"
     autoload :Operations, "usher/page/operations"
@@ -19,5 +23,8 @@ module Usher
     autoload :Placed, "usher/page/placed"
     autoload :Scale, "usher/page/scale"
     autoload :Style, "usher/page/style"
+    autoload :Ties, "usher/page/ties"
+    autoload :Tracks, "usher/page/tracks"
+    autoload :Units, "usher/page/units"
   end
 end

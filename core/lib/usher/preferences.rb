@@ -11,6 +11,7 @@ module Usher
       "second_tip" => TIP, "side_button" => TIP,
       # A contact at least so many CSS pixels across erases, whatever tool is chosen.
       "palm" => Types::Record.new(on: Types::Flag.new, size: Types::Number.new(25..250, digits: 0)),
+      "steady" => Types::Number.new(4..60, digits: 0), # CSS pixels a hand may shake before it moves a thing
       "hands" => Types::Flag.new, # each hand at the wall its own colour
       "lively" => Types::Flag.new, # width follows pressure or speed
       "keyboard" => Types::Record.new(opens: Types::Flag.new, layout: Types::Choice.new(*LAYOUTS)),
@@ -20,7 +21,7 @@ module Usher
     DEFAULTS = {
       "colours" => [], "breadths" => [],
       "second_tip" => { "tool" => "eraser", "colour" => "#b3411d", "breadth" => 24 }, "side_button" => { "tool" => "highlighter", "colour" => "#e0a83a", "breadth" => 30 },
-      "palm" => { "on" => true, "size" => 64 }, "hands" => true, "lively" => true,
+      "palm" => { "on" => true, "size" => 64 }, "steady" => 14, "hands" => true, "lively" => true,
       "keyboard" => { "opens" => true, "layout" => "english" }, "symbols" => []
     }.freeze
 

@@ -10,6 +10,7 @@ module Usher
     autoload :Id, "usher/types/id"
     autoload :Line, "usher/types/line"
     autoload :List, "usher/types/list"
+    autoload :Maybe, "usher/types/maybe"
     autoload :Number, "usher/types/number"
     autoload :Points, "usher/types/points"
     autoload :Record, "usher/types/record"

@@ -1,57 +1,80 @@
-// Arrange: choose things by tap or by a frame around them, then move them; the chosen ones carry
+// Arrange: choose things by tap, by a frame or a lasso around them, then move them; the chosen ones carry
 // handles and a label bar (board/choice).
 import { Carry, round } from "board/carry"
+import { Snap } from "board/snap"
 import { itemAt } from "board/pick"
 import { boxOf } from "shared/page_view"
+import { say } from "shared/say"
 
 export const cursor = "default"
 
+// A hand that holds a thing is busy with it: a second one takes another.
+export const holds = contact => Boolean(contact.item || contact.handle)
+
 export function down(contact, board) {
   const { choice } = board
+  contact.shift ||= board.store.adding // for hands without a keyboard
   contact.handle = contact.event.target.closest("[data-handle]")?.dataset.handle
   if (contact.handle) return choice.grip(contact)
   contact.item = itemAt(...contact.from)
   const id = contact.item?.dataset.item
-  if (!id) { if (!contact.shift) choice.clear(); return }
+  if (!id) return board.picking ? null : contact.shift ? null : choice.clear()
+  if (board.picking) return
   contact.was = choice.has(id)
   if (contact.shift) choice.toggle(id)
   else if (!contact.was) choice.only(id)
 }
 
 export function move(contact, board) {
-  if (!contact.moved) return
+  if (!contact.moved || board.picking) return
   const { choice } = board
   if (contact.handle) return choice.pull(contact)
-  if (!contact.item) return choice.frame(contact.origin, contact.page)
-  contact.carry ??= new Carry(choice.elements())
-  const by = shift(contact)
-  contact.carry.show(`translate(${by.join(" ")})`)
-  choice.follow(by)
+  if (!contact.item) return board.store.lasso ? choice.loop(contact.origin, contact.page) : choice.frame(contact.origin, contact.page)
+  contact.carry ??= lift(contact, board)
+  if (!contact.carry.ids.length) return
+  contact.by = contact.snap ? contact.snap.apply(shift(contact), contact.free) : shift(contact)
+  contact.carry.by(contact.by)
+  choice.follow(contact.by)
+}
+
+// What is pinned stays where it is.
+function lift(contact, board) {
+  const loose = board.choice.elements().filter(element => !element.dataset.pinned)
+  if (!loose.length) say("That is pinned. Take the pin out in its bar.")
+  const carry = new Carry(board.view, loose)
+  if (loose.length && loose.every(element => !element.dataset.track)) contact.snap = new Snap(board, carry.ids, board.choice.bounds())
+  return carry
 }
 
 export function up(contact, board) {
   const { choice } = board
+  contact.shift ||= board.store.adding
+  contact.snap?.end()
   if (contact.handle) return choice.release(contact)
+  if (board.picking) return board.pick(contact.moved ? null : contact.item)
   if (contact.carry) {
-    return board.do({ verb: "move", ids: contact.carry.ids, by: shift(contact) })
+    if (!contact.carry.ids.length) return choice.drop()
+    return board.move(contact.carry, (contact.by ?? shift(contact)).map(round))
   }
-  if (!contact.item && contact.moved) return choice.within(contact.origin, contact.page, contact.shift)
+  if (!contact.item && contact.moved) return board.store.lasso ? choice.inLoop(contact.shift) : choice.within(contact.origin, contact.page, contact.shift)
   if (contact.was && !contact.shift && !contact.moved) {
     if (choice.size === 1) board.edit(contact.item)
-    else choice.only(contact.item.dataset.item)
+    else choice.alone(contact.item.dataset.item)
   }
 }
 
 export function cancel(contact, board) {
+  contact.snap?.end()
   contact.carry?.back()
   board.choice.drop()
 }
 
 // Keys: the arrows move what is chosen, one page unit or, with Shift, twenty.
 export function nudge(board, dx, dy) {
-  if (!board.choice.size) return false
-  new Carry(board.choice.elements()).show(`translate(${dx} ${dy})`)
-  board.do({ verb: "move", ids: board.choice.ids(), by: [dx, dy] })
+  const loose = board.choice.elements().filter(element => !element.dataset.pinned)
+  if (!loose.length) return board.choice.size > 0
+  new Carry(board.view, loose).by([dx, dy])
+  board.do({ verb: "move", ids: loose.map(element => element.dataset.item), by: [dx, dy] })
   return true
 }
 
@@ -75,7 +98,7 @@ export function next(board, step) {
     board.choice.clear()
     return false
   }
-  board.choice.only(all[to].dataset.item)
+  board.choice.alone(all[to].dataset.item)
   const { x, y } = boxOf(board.choice.elements()[0])
   board.announce(`${board.choice.elements()[0].getAttribute("aria-label")}, at ${Math.round(x)}, ${Math.round(y)}`)
   return true

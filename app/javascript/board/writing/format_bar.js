@@ -65,7 +65,7 @@ export class FormatBar {
     const floor = stage.height - Number(board.stage.dataset.inset.split(" ")[3]) + 20
     const below = box.bottom - stage.top + 14
     const top = below + this.bar.offsetHeight <= floor ? below : Math.max(8, box.top - stage.top - this.bar.offsetHeight - 14)
-    this.bar.style.left = `${Math.max(8, Math.min(stage.width - this.bar.offsetWidth - 8, box.left - stage.left))}px`
+    this.bar.style.left = `${board.camera.beside(box.left - stage.left, this.bar.offsetWidth)}px`
     this.bar.style.top = `${top}px`
   }
 }

@@ -17,7 +17,9 @@ module Usher
 
       def label = "Activity: #{title}"
 
-      def hints = { "activity" => activity }
+      def hints = super.merge("activity" => activity)
+
+      def words = [ title, *tiles ].join(" ")
 
       private
 

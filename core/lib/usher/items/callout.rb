@@ -16,8 +16,10 @@ module Usher
       attribute :tail, TIP, default: [ 0.2, 1.45 ]
 
       def draw
-        Markup.tag("path", d: outline, fill: card, stroke: stroke, "stroke-width": breadth, "stroke-linejoin": "round") + write(top: centred)
+        Markup.tag("path", d: bubble, fill: card, stroke: stroke, "stroke-width": breadth, "stroke-linejoin": "round") + write
       end
+
+      def flipped(axis) = { "tail" => axis == "across" ? [ 1 - tail[0], tail[1] ] : [ tail[0], 1 - tail[1] ] }
 
       def knots = [ on_page(tail) ]
 
@@ -28,10 +30,12 @@ module Usher
 
       private
 
+      def top = centred
+
       def own_looks = super + %w[stroke breadth tail]
 
       # Clockwise from the top left; the tail leaves the side that it points away from most.
-      def outline
+      def bubble
         r = [ ROUND, width / 2.0, height / 2.0 ].min
         sides = { top: [ [ r, 0 ], [ width - r, 0 ] ], right: [ [ width, r ], [ width, height - r ] ], bottom: [ [ width - r, height ], [ r, height ] ], left: [ [ 0, height - r ], [ 0, r ] ] }
         out = +"M#{pair(sides[:top][0])}"

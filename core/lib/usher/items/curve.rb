@@ -37,6 +37,10 @@ module Usher
 
       def filled(colour) = { "stroke" => colour }
 
+      def outline(**) = Geometry::Way.new([ knots.first, *Geometry::Way.bezier(knots) ])
+
+      def flipped(axis) = { "shares" => shares.map { |across, down| axis == "across" ? [ 1 - across, down ] : [ across, 1 - down ] } }
+
       def knots = shares.map { |share| on_page(share) }
 
       def bent(index, place)

@@ -17,6 +17,8 @@ module Usher
         ground + Markup.tag("g", { transform: "scale(#{(size / 1000.0).round(5)}) translate(#{Markup.number(-set.left)} #{Markup.number(-set.top)})", fill: colour, stroke: colour, "stroke-width": 0 }, set.drawing)
       end
 
+      def words = source
+
       def label = "Formula: #{source}"
 
       def filled(colour) = { "colour" => colour }
@@ -27,7 +29,10 @@ module Usher
 
       private
 
+      def shown_number = source
+
       def settle(values)
+        super
         set = Formats::Maths.set(values["source"])
         values.merge("width" => (set.width * values["size"] / 1000.0).round(2), "height" => (set.height * values["size"] / 1000.0).round(2))
       end

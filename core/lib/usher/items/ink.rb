@@ -40,6 +40,8 @@ module Usher
 
       def label = opacity < 1 ? "Highlighting" : "Drawing"
 
+      def counts? = false
+
       def filled(colour) = { "colour" => colour }
 
       # Milliseconds from the first point to the last.
@@ -48,6 +50,7 @@ module Usher
       # What an Ink::Eraser leaves: new strokes with this one's pen, pressure and timing, or nil when
       # it passed by. Their ids follow from this one's, so that a take repeats the same.
       def cut(eraser)
+        return if pinned == "all"
         here = angle.zero? && plain?
         way = here ? points : on_paper
         at = here ? [ x, y ] : [ 0, 0 ]
@@ -60,8 +63,14 @@ module Usher
         end
       end
 
+      def outline(**) = Geometry::Way.new(Geometry::Way.thin(smooth(on_paper)))
+
+      def flipped(axis)
+        { "points" => points.map { |x, y, *rest| axis == "across" ? [ (span[0] - x).round(2), y, *rest ] : [ x, (span[1] - y).round(2), *rest ] } }
+      end
+
       # The same stroke drawn along the nearest of these straight edges (see Ink::StraightEdge).
-      def along(edges)
+      def ruled(edges)
         Ink.new(@values.merge(Ink.boxed(Usher::Ink::StraightEdge.draw(on_paper, edges, pen))), settled: true)
       end
 
@@ -72,6 +81,15 @@ module Usher
       end
 
       private
+
+      # The middle of the stroke as it is drawn: curves from middle to middle (see Ink::Curve).
+      def smooth(way)
+        places = way.map { |x, y, *_| [ x, y ] }
+        return places if places.size < 3
+        middles = places.each_cons(2).map { |a, b| [ (a[0] + b[0]) / 2.0, (a[1] + b[1]) / 2.0 ] }
+        bends = middles.each_cons(2).with_index.flat_map { |(from, to), index| Geometry::Way.bezier([ from, places[index + 1], to ]) }
+        [ places.first, middles.first, *bends, places.last ]
+      end
 
       def piece_id(index, piece) = Digest::SHA256.hexdigest([ id, index, piece["x"], piece["y"], piece["span"] ].join(" "))[0, 24]
 

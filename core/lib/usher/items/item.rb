@@ -10,8 +10,9 @@ module Usher
       class << self
         # Declares an attribute. Without a default it must be given.
         def attribute(name, type, default: :none)
-          own_attributes[name.to_s] = Attribute.new(name.to_s, type, default)
-          define_method(name) { @values[name.to_s] }
+          key = name.to_s.freeze
+          own_attributes[key] = Attribute.new(key, type, default)
+          define_method(name) { @values[key] }
         end
 
         # All of them by name, the inherited ones first; a kind may declare one anew.
@@ -31,11 +32,17 @@ module Usher
         end
 
         # As stored: checked when it came, so not again.
-        def restore(values)
-          new(attributes.transform_values { |attribute| values.fetch(attribute.name) { attribute.default } }, settled: true)
-        end
+        def restore(values) = new(defaults.merge(values.except("kind")), settled: true)
+
+        # What of PAINTS it has, in one line; nil for nothing.
+        def paints = @paints ||= (PAINTS & attributes.keys).join(" ").then { |names| names unless names.empty? }
+
+        # How things are usually handled, by attribute.
+        def usual = @usual ||= defaults.slice(*Handled::NAMES)
 
         private
+
+        def defaults = @defaults ||= attributes.transform_values(&:default).reject { |_, default| default == :none }.freeze
 
         def own_attributes = @own_attributes ||= {}
 
@@ -55,6 +62,14 @@ module Usher
       attribute :height, Types::Number.new(0..20_000)
       attribute :angle, Types::Number.new(-360..360), default: 0
 
+      include Handled
+
+      # What follows from other things on the page and is never set by hand, by attribute (see Ties).
+      FOLLOWS = Handled::KEPT
+
+      # What a class may change about it even when it is pinned, by attribute.
+      LIVE = [].freeze
+
       # What a teacher may change about how it looks, by attribute.
       PAINTS = %w[stroke colour breadth dash heads fill card ground opacity tips].freeze
 
@@ -66,16 +81,36 @@ module Usher
       def change(set)
         raise Invalid, "A change must come as a set of named values." unless set.is_a?(Hash)
         raise Invalid, "The id and the kind of an item stay as they are." if set.key?("id") || set.key?("kind")
-        self.class.build(to_h.merge(set))
+        raise Invalid, "That follows from other things on the page." if (set.keys & self.class::FOLLOWS).any?
+        remade(set)
       end
 
-      # All attributes with string keys, the kind among them: what is stored.
-      def to_h = { "kind" => self.class.kind, **@values }
+      # The same without those limits: for copies, and for what follows from other things.
+      def remade(set) = self.class.build(to_h.merge(set))
 
-      def box = Geometry::Box.new(x, y, width, height, angle)
+      # All attributes with string keys, the kind among them: what is stored. How it is handled is left
+      # out where that is as usual.
+      def to_h
+        own = { "kind" => self.class.kind, **@values }
+        self.class.usual.each { |name, default| own.delete(name) if own[name] == default }
+        own
+      end
+
+      # The same, with everything.
+      def all = { "kind" => self.class.kind, **@values }
+
+      def box = @box ||= Geometry::Box.new(x, y, width, height, angle).freeze
 
       # Whether any of it can be seen on a page of this [width, height]; if not it lies in the wings.
       def on_page?(size) = box.meets?(Geometry::Box.new(0, 0, *size, 0))
+
+      # The characters of it that these covers hide, and the same as devices get it (see Redacted).
+      def hidden_by(_covers) = []
+      def redacted = self
+
+      # Whether the room, or a student's device, gets it.
+      def in_room?(size) = audience != "devices" && on_page?(size)
+      def on_devices?(size) = audience != "room" && !covered && on_page?(size)
 
       # The attributes that change when it is scaled along its own axes by these factors.
       def scaled(across, down) = { "width" => width * across, "height" => height * down }
@@ -94,6 +129,17 @@ module Usher
       # The attributes that change when knot `index` goes to `place` (page units).
       def bent(_index, _place) = raise(Invalid, "That has no handle to pull.")
 
+      # Its outline as a Geometry::Way, for tracks and areas: the path itself for lines, the edge for all
+      # else. inset: page units that the edge lies further in, to the sides and up and down.
+      def outline(inset: [ 0, 0 ])
+        across, down = inset.zip([ width, height ]).map { |by, side| by.clamp(0, side / 2.0) }
+        Geometry::Way.new([ [ across, down ], [ width - across, down ], [ width - across, height - down ], [ across, height - down ] ].map { |place| box.place(*place) }, closed: true)
+      end
+
+      # The attributes that change when it is flipped "across" (left and right change places) or "down",
+      # besides its place and angle. What reads or looks the same either way changes nothing.
+      def flipped(_axis) = {}
+
       # The straight edges along which ink can be drawn, in page units; see Ink::StraightEdge.
       def edges = []
 
@@ -102,14 +148,18 @@ module Usher
 
       # What the browser needs to offer its editors: { name => value }, drawn as data attributes.
       def hints
-        { "paints" => (PAINTS & self.class.attributes.keys).join(" ").then { |names| names unless names.empty? }, "knots" => places(knots), "edges" => places(edges.flatten(1)) }.compact
+        { "paints" => self.class.paints, "knots" => places(knots), "edges" => places(edges.flatten(1)), **handling }.compact
       end
 
       # The store room keys of the media it shows.
       def picture = nil
 
-      # The key of the activity it opens.
-      def activity = nil
+      # The keys of the activity and of the file that it opens.
+      def activity = link && link["activity"]
+      def asset = link && link["asset"]
+
+      # What a search finds it by.
+      def words = ""
 
       private
 
@@ -121,7 +171,7 @@ module Usher
       def on_page((across, down)) = box.place(across * width, down * height)
 
       # Lets a kind adjust its values once they are checked, such as a height that follows the text.
-      def settle(values) = values
+      def settle(values) = values.tap { check_handling(values) }
     end
   end
 end

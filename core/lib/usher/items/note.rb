@@ -8,7 +8,7 @@ module Usher
 
       def draw = Markup.tag("rect", width: width, height: height, rx: 14, fill: card) + write
 
-      def label = "Sticky note: #{text[0, 80]}"
+      def label = "Sticky note: #{open_text[0, 80]}"
     end
   end
 end

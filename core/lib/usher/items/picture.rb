@@ -12,12 +12,22 @@ module Usher
       attribute :picture, Types::Number.new(1..2**53, digits: 0)
       attribute :alt, Types::Line.new(500), default: ""
       attribute :opacity, Types::Number.new(0.05..1), default: 1
+      attribute :mirror, Types::Choice.new("no", "across", "down", "both"), default: "no"
       attribute :rubbed, Types::List.new(SWEEP, 0..400), default: []
 
       def draw
         image = { href: format(ADDRESS, picture), width: width, height: height, preserveAspectRatio: "none", opacity: (opacity if opacity < 1) }
-        return Markup.tag("image", image) if rubbed.empty?
-        mask + Markup.tag("image", **image, mask: "url(##{mask_id})")
+        drawn = rubbed.empty? ? Markup.tag("image", image) : mask + Markup.tag("image", **image, mask: "url(##{mask_id})")
+        mirror == "no" ? drawn : Markup.tag("g", { transform: mirrored }, drawn)
+      end
+
+      def words = alt
+
+      # Flipping twice along one axis takes it back.
+      def flipped(axis)
+        sides = (mirror == "both" ? %w[across down] : [ mirror ] - [ "no" ])
+        sides = sides.include?(axis) ? sides - [ axis ] : sides + [ axis ]
+        { "mirror" => { 0 => "no", 1 => sides.first, 2 => "both" }.fetch(sides.size) }
       end
 
       def label = alt.empty? ? "Picture" : "Picture: #{alt}"
@@ -27,7 +37,7 @@ module Usher
       # The attributes that change when an eraser passes over it: path in page units, radius too.
       def rub(path, radius)
         raise Invalid, "That picture is too small to rub anything out." if width < 1 || height < 1
-        sweep = { "points" => path.map { |place| box.inside(place).map { |n| n.round(1) } }, "breadth" => radius * 2, "span" => [ width, height ] }
+        sweep = { "points" => path.map { |place| own(box.inside(place)).map { |n| n.round(1) } }, "breadth" => radius * 2, "span" => [ width, height ] }
         if rubbed.sum { |one| one["points"].size } + path.size > MOST_RUBBED || rubbed.size == 400
           raise Invalid, "So much is rubbed out of this picture that Usher cannot keep more. Lift it off and begin again."
         end
@@ -35,6 +45,12 @@ module Usher
       end
 
       private
+
+      def mirrored = { "across" => "translate(#{Markup.number(width)} 0) scale(-1 1)", "down" => "translate(0 #{Markup.number(height)}) scale(1 -1)",
+        "both" => "translate(#{Markup.number(width)} #{Markup.number(height)}) scale(-1 -1)" }.fetch(mirror)
+
+      # A place in the box as the picture itself has it.
+      def own((along, down)) = [ %w[across both].include?(mirror) ? width - along : along, %w[down both].include?(mirror) ? height - down : down ]
 
       def mask_id = "rubbed-#{id}"
 

@@ -33,6 +33,10 @@ module Usher
 
       def draw = Markup.tag("path", d: closed(corners.map { |across, down| [ across * width, down * height ] }), **paint)
 
+      def outline(**) = Geometry::Way.new(knots, closed: true)
+
+      def flipped(axis) = { "corners" => corners.map { |across, down| axis == "across" ? [ 1 - across, down ] : [ across, 1 - down ] } }
+
       def label = NAMES.fetch(corners.size, "Polygon with #{corners.size} corners")
 
       def knots = corners.map { |corner| on_page(corner) }

@@ -11,6 +11,8 @@ module Usher
         Measure.body("rect", width: width, height: height, rx: 8) + Measure.ticks(length: width, unit: unit)
       end
 
+      def counts? = false
+
       # Both long edges; the free side is outside.
       def edges = [ [ [ 0, 0 ], [ 1, 0 ] ], [ [ 1, 1 ], [ 0, 1 ] ] ].map { |ends| ends.map { |share| on_page(share) } }
     end

@@ -27,6 +27,10 @@ module Usher
         Segment.between(*knots.tap { |both| both[index] = place })
       end
 
+      def outline(**) = Geometry::Way.new(knots)
+
+      def flipped(axis) = { "ends" => ends.map { |across, down| axis == "across" ? [ 1 - across, down ] : [ across, 1 - down ] } }
+
       private
 
       # Both ends in page units, relative to the box: [[x, y], [x, y]].

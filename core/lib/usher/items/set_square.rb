@@ -16,6 +16,8 @@ module Usher
           Markup.tag("g", { transform: "translate(0 #{Markup.number(height)})" }, Measure.ticks(length: width, unit: unit, up: true))
       end
 
+      def counts? = false
+
       # All three, with the free side outside.
       def edges
         places = outer.map { |along, down| box.place(along, down) }
@@ -28,7 +30,7 @@ module Usher
 
       private
 
-      def settle(values) = values.merge("height" => (values["width"] * (values["corner"] == 45 ? 1 : Math.tan(Math::PI / 6))).round(2))
+      def settle(values) = super.merge("height" => (values["width"] * (values["corner"] == 45 ? 1 : Math.tan(Math::PI / 6))).round(2))
 
       # Clockwise on the page from the top: right angle at the bottom left.
       def outer = [ [ 0, 0 ], [ width, height ], [ 0, height ] ]

@@ -13,8 +13,12 @@ module Usher
 
       def draw
         edge = 3
-        Markup.tag("rect", x: edge / 2.0, y: edge / 2.0, width: [ width - edge, 0 ].max, height: [ height - edge, 0 ].max, rx: (round if round.positive?), fill: card, stroke: colour, "stroke-width": edge) + write(top: centred)
+        Markup.tag("rect", x: edge / 2.0, y: edge / 2.0, width: [ width - edge, 0 ].max, height: [ height - edge, 0 ].max, rx: (round if round.positive?), fill: card, stroke: colour, "stroke-width": edge) + write
       end
+
+      private
+
+      def top = centred
     end
   end
 end

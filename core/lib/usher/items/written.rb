@@ -3,6 +3,8 @@ module Usher
     # What items made of text share: words, a face, a size, parts that look different, lists, and
     # lines that the core breaks.
     class Written < Item
+      include Redacted
+
       MAX = 10_000
 
       # Page units between the box and the text.
@@ -20,7 +22,7 @@ module Usher
       attribute :lists, Types::List.new(Types::Choice.new("none", "bullets", "numbers"), 0..2_000), default: []
 
       # What an editor starts from, as one value.
-      def hints = super.merge("written" => JSON.generate(@values.slice("text", "size", "font", "bold", "italic", "colour", "align", "marks", "lists", *own_looks)))
+      def hints = redacted? ? super : super.merge("written" => JSON.generate(@values.slice("text", "size", "font", "bold", "italic", "colour", "align", "marks", "lists", *own_looks)))
 
       # Scaled evenly the letters grow with the box; pulled to one side the lines break anew.
       def scaled(across, down)
@@ -28,12 +30,16 @@ module Usher
         super.merge("size" => (size * across).clamp(8, 400))
       end
 
-      def label = "#{super}: #{text[0, 80]}"
+      def label = "#{super}: #{open_text[0, 80]}"
+
+      def words = text
 
       # The lines as they are broken: [Text::Layout::Line, ...].
       def lines = layout.lines
 
       private
+
+      def shown_number = text
 
       def inset = self.class.inset
 
@@ -41,7 +47,7 @@ module Usher
       def own_looks = []
 
       def settle(values)
-        length = values["text"].length
+        length = super["text"].length
         values.merge("marks" => Usher::Text::Marks.within(values["marks"], length), "lists" => values["lists"].first(values["text"].count("\n") + 1))
       end
 
@@ -60,8 +66,11 @@ module Usher
         end
       end
 
-      # The lines as SVG, `top` page units below the top of the box.
-      def write(top: inset)
+      # Page units from the top of the box to the first line.
+      def top = inset
+
+      # The lines as SVG.
+      def write
         looks = Usher::Text::Marks.looks(marks, text.length)
         lines = layout.lines.each_with_index.map { |line, index| draw_line(line, looks, top + layout.baseline(index)) }
         Markup.tag("g", { "font-family": Usher::Text::Faces.family(font), "font-size": size, "font-weight": (bold ? 700 : 400),
@@ -74,6 +83,7 @@ module Usher
         direction = ("rtl" if line.rtl)
         spans = (line.from...line.to).chunk_while { |a, b| looks[a] == looks[b] }.map { |run| span(text[run.first..run.last], looks[run.first]) }
         return draw_marker(line, baseline) if spans.empty?
+        return draw_marker(line, baseline) + draw_pieces(line, looks, baseline) if redacted?
         draw_marker(line, baseline) + Markup.tag("text", { x: x, y: baseline, "text-anchor": anchor, direction: direction }, spans.join)
       end
 

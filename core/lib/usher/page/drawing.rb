@@ -12,8 +12,11 @@ module Usher
           id: "item-#{item.id}", "data-item": item.id, "data-kind": item.class.kind, "data-seq": seq, "data-z": placed.z,
           "data-box": [ item.x, item.y, item.width, item.height, item.angle ].map { |n| Markup.number(n) }.join(" "),
           **item.hints.to_h { |name, value| [ :"data-#{name}", value ] }, role: "img", "aria-label": item.label, transform: transform(item)
-        }, item.draw)
+        }, item.draw + Marks.draw(item))
       end
+
+      # The same as devices get it, nil where that is no different.
+      def for_devices(placed, seq) = placed.item.redacted.then { |item| item(Placed.new(item, placed.z), seq) unless item.equal?(placed.item) }
 
       # The page's ground.
       def ground(style, size: SIZE) = Paper.of(style).draw(style.fetch("colour"), size)

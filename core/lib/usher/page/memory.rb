@@ -14,15 +14,18 @@ module Usher
       def top = @placed.values.map(&:z).max || 0
       def bottom = @placed.values.map(&:z).min || 0
 
-      # Items of this kind whose bounds meet the upright box; all of the kind without one.
+      # Items of this kind (nil: any) whose bounds meet the upright box; all of the kind without one.
       def near(box, kind) = @placed.values.select { |placed| placed.near?(box, kind) }
+
+      def tied = @placed.values.select { |placed| placed.item.tied? }
+      def from(source) = @placed.values.select { |placed| placed.item.source == source }
 
       # All items, back to front.
       def stack = @placed.values.sort_by { |placed| [ placed.z, placed.id ] }
 
       # Applies an operation (a hash) and keeps what it did; answers with the Outcome.
       def run(hash, lenient: false)
-        Operation.build(hash).apply(self, lenient: lenient).tap { |outcome| keep(outcome) }
+        Operation.build(hash).run(self, lenient: lenient).tap { |outcome| keep(outcome) }
       end
 
       private

@@ -5,11 +5,13 @@ module Usher
     # `apply` is given a page that answers
     #   find(ids)  -> { id => Placed } for those that are there
     #   top, bottom -> the greatest and least z on it (numbers; 0 on an empty page)
-    #   near(box, kind) -> [Placed] of this kind whose bounds meet the upright box (nil: anywhere)
+    #   near(box, kind) -> [Placed] of this kind (nil: any) whose bounds meet the upright box (nil: anywhere)
+    #   tied       -> [Placed] that depend on others or on which others depend (Item#tied?)
+    #   from(id)   -> [Placed] that were handed out by this pile
     #   style      -> its paper, colour and minutes
     # and changes nothing: it answers with an Outcome for the caller to keep.
     class Operation
-      MAX_ITEMS = 500
+      MAX_ITEMS = 2_000
 
       # From a hash with string keys, as stored or as a browser sent it; raises Invalid.
       def self.build(hash)
@@ -26,6 +28,9 @@ module Usher
 
       # What is stored in the log: the operation as accepted.
       def to_h = { "verb" => self.class.verb, **payload }
+
+      # The whole of it: what the operation does and what follows from that (see Ties).
+      def run(page, lenient: false) = Ties.settle(page, apply(page, lenient: lenient))
 
       # lenient: leave out what is no longer there instead of refusing, as undo must when somebody
       # else has taken the item away meanwhile.
@@ -50,12 +55,16 @@ module Usher
         steps.size == 1 ? steps.first : { "verb" => "together", "steps" => steps }
       end
 
-      # The items with these ids, in the order asked for.
-      def present(page, ids, lenient)
+      # The items with these ids, in the order asked for. touching: what of them is to change, :place
+      # or :all (anything); nil where a pin does not matter.
+      def present(page, ids, lenient, touching: nil)
         found = page.find(ids)
         missing = ids.size - found.size
-        raise Invalid, "#{missing == 1 ? 'Something' : "#{missing} things"} you changed is no longer on the page." if missing.positive? && !lenient
-        found.values_at(*ids).compact
+        raise Invalid, "#{missing == 1 ? 'Something you changed is' : "#{missing} things you changed are"} no longer on the page." if missing.positive? && !lenient
+        there = found.values_at(*ids).compact
+        held = there.reject { |placed| touching.nil? || placed.item.allows?(touching) }
+        raise Invalid, "#{held.size == 1 ? 'That is' : "#{held.size} of these are"} pinned. Take the pin out first." if held.any? && !lenient
+        there - held
       end
     end
   end

@@ -16,13 +16,20 @@ module Usher
       end
 
       # Everything that was laid over it, as one.
-      def outcome(inverse) = Outcome.new(put: @put.values, gone: @gone, style: @style, inverse: inverse)
+      def outcome(inverse, note = nil) = Outcome.new(put: @put.values, gone: @gone, style: @style, inverse: inverse, note: note)
 
       def find(ids) = @page.find(ids - @gone - @put.keys).merge(@put.slice(*ids))
-      def near(box, kind) = @page.near(box, kind).reject { |placed| @gone.include?(placed.id) || @put.key?(placed.id) } + @put.values.select { |placed| placed.near?(box, kind) }
+      def near(box, kind) = over(@page.near(box, kind)) { |placed| placed.near?(box, kind) }
+      def tied = over(@tied ||= @page.tied) { |placed| placed.item.tied? }
+      def from(source) = over(@page.from(source)) { |placed| placed.item.source == source }
       def top = [ @page.top, *@put.values.map(&:z) ].max
       def bottom = [ @page.bottom, *@put.values.map(&:z) ].min
       def style = @page.style.merge(@style)
+
+      private
+
+      # What the page has found, without what is gone or changed, and what was laid over it.
+      def over(found, &which) = found.reject { |placed| @gone.include?(placed.id) || @put.key?(placed.id) } + @put.values.select(&which)
     end
   end
 end

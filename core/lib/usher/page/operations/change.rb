@@ -4,8 +4,13 @@ module Usher
       # Changes attributes of items: { "id" => ..., "set" => { name => value } } each. The height in
       # the stack is changed as "z".
       class Change < Operation
+        PLACE = %w[x y width height angle along track].freeze
+
         def apply(page, lenient: false)
           there = present(page, @changes.keys, lenient)
+          held = there.reject { |placed| free?(placed.item, @changes.fetch(placed.id).keys) }
+          raise Invalid, "#{held.size == 1 ? 'That is' : "#{held.size} of these are"} pinned. Take the pin out first." if held.any? && !lenient
+          there -= held
           put = there.map { |placed| changed(placed, @changes.fetch(placed.id)) }
           Outcome.new(put: put, inverse: inverse(there, put))
         end
@@ -19,6 +24,12 @@ module Usher
           end
         end
 
+        # Pins go in and out at any time, and what a class does to a pinned thing (see Item::LIVE) too.
+        def free?(item, names)
+          names -= [ "pinned", *item.class::LIVE ]
+          names.empty? || item.allows?((names & PLACE).any? ? :place : :all)
+        end
+
         def payload = { "changes" => @changes.map { |id, set| { "id" => id, "set" => set } } }
 
         def changed(placed, set)
@@ -30,8 +41,8 @@ module Usher
         # Every value that ended up different, also those the item settled by itself.
         def inverse(before, after)
           changes = before.zip(after).filter_map do |was, is|
-            old, new = was.to_h, is.to_h
-            set = old.reject { |name, value| new[name] == value }
+            old, new = was.all, is.all
+            set = old.reject { |name, value| new[name] == value || was.item.class::FOLLOWS.include?(name) }
             { "id" => was.id, "set" => set } if set.any?
           end
           { "verb" => "change", "changes" => changes } if changes.any?

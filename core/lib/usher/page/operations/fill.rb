@@ -4,6 +4,7 @@ module Usher
       # Colours what was tapped: { "ids" => [...], "colour" => "#..." or "none" }. Each kind knows
       # which of its colours that is.
       class Fill < Reshape
+        TOUCHES = :all
         COLOUR = Types::Colour.new(none: true)
 
         private

@@ -4,7 +4,7 @@ module Usher
       # Takes items off the page.
       class Remove < Operation
         def apply(page, lenient: false)
-          there = present(page, @ids, lenient)
+          there = present(page, @ids, lenient, touching: :all)
           Outcome.new(gone: there.map(&:id), inverse: there.any? ? { "verb" => "put", "items" => there.map(&:to_h) } : nil)
         end
 

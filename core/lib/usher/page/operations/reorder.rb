@@ -4,7 +4,7 @@ module Usher
       # Brings items in front of everything or sends them behind it; among themselves they keep their order.
       class Reorder < Operation
         def apply(page, lenient: false)
-          there = present(page, @ids, lenient).sort_by(&:z)
+          there = present(page, @ids, lenient, touching: :all).sort_by(&:z)
           start = @to == "front" ? page.top + 1 : page.bottom - there.size
           put = there.each_with_index.map { |placed, index| Placed.new(placed.item, start + index) }
           back = there.map { |placed| { "id" => placed.id, "set" => { "z" => placed.z } } }

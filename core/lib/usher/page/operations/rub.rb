@@ -5,7 +5,7 @@ module Usher
       # stays untouched; what was rubbed out goes with the item and can be undone or lifted off.
       class Rub < Operation
         def apply(page, lenient: false)
-          placed = present(page, [ @id ], lenient).first or return Outcome.new
+          placed = present(page, [ @id ], lenient, touching: :all).first or return Outcome.new
           raise Invalid, "Only pictures can be rubbed out." unless placed.item.respond_to?(:rub)
           Change.new({ "changes" => [ { "id" => @id, "set" => placed.item.rub(@path, @radius) } ] }).apply(page, lenient: lenient)
         end

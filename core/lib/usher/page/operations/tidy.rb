@@ -9,7 +9,7 @@ module Usher
         MOST_POINTS = 20_000
 
         def apply(page, lenient: false)
-          inks = present(page, @ids, lenient || @quiet).select { |placed| placed.item.is_a?(Items::Ink) }
+          inks = present(page, @ids, lenient || @quiet, touching: :all).select { |placed| placed.item.is_a?(Items::Ink) }
           raise Invalid, "That is more than Usher can tidy at once. Choose less of it." if inks.sum { |placed| placed.item.points.size } > MOST_POINTS
           found = Usher::Tidy.drawings(inks.map { |placed| placed.item.box.bounds }).filter_map { |group| exact(inks.values_at(*group)) }
           raise Invalid, "Usher sees no exact shape in this. It stays as you drew it." if found.empty? && !@quiet && !lenient

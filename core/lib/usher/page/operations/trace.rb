@@ -7,7 +7,7 @@ module Usher
         def apply(page, lenient: false)
           edges = present(page, [ @along ], lenient).flat_map { |placed| placed.item.edges }
           raise Invalid, "That has no straight edge." if edges.empty? && !lenient
-          @items = @items.map { |item, z| [ edges.any? ? item.along(edges) : item, z ] }
+          @items = @items.map { |item, z| [ edges.any? ? item.ruled(edges) : item, z ] }
           super
         end
 
@@ -19,7 +19,7 @@ module Usher
         def read
           super
           @along = Types::Id.new.call(@hash["along"])
-          raise Invalid, "Only strokes can follow an edge." unless @items.all? { |item, _z| item.respond_to?(:along) }
+          raise Invalid, "Only strokes can follow an edge." unless @items.all? { |item, _z| item.respond_to?(:ruled) }
         end
       end
     end

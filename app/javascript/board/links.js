@@ -1,0 +1,51 @@
+// What chosen things should open: a page or an activity is tapped, an address is typed, a file, sound or
+// video is brought in.
+import { send } from "shared/net"
+import { say } from "shared/say"
+
+export class Links {
+  constructor(board) {
+    this.board = board
+    this.sheet = document.getElementById("link-sheet")
+    this.sheet?.addEventListener("click", ({ target }) => {
+      const link = target.closest("[data-link]")?.dataset.link
+      if (link) this.choose(JSON.parse(link))
+    })
+    this.sheet?.addEventListener("submit", event => {
+      event.preventDefault()
+      this.choose({ to: "address", address: event.target.elements.address.value })
+    })
+    this.sheet?.addEventListener("change", event => { if (event.target.type === "file") this.bring(event.target) })
+  }
+
+  show() {
+    this.ids = this.board.choice.ids()
+    this.board.settled().then(() => window.htmx.trigger(this.sheet.querySelector("[data-links]"), "open"))
+    this.sheet.showModal()
+  }
+
+  // Refused addresses stay in their field, with a sentence.
+  async choose(link) {
+    const { board, ids } = this
+    if (link.to === "address" && !link.address.trim()) return say("Type a web address first.")
+    board.do({ verb: "change", changes: ids.map(id => ({ id, set: { link } })) })
+    await board.settled()
+    if (board.view.find(ids[0])?.dataset.link) this.sheet.close()
+  }
+
+  async bring(chooser) {
+    const [file] = chooser.files
+    chooser.value = ""
+    if (!file) return
+    const form = new FormData(), word = this.sheet.querySelector("[data-bringing]")
+    form.append("file", file)
+    word.textContent = `Bringing in ${file.name}…`
+    try {
+      await this.choose(await send("POST", "/media", form))
+    } catch (error) {
+      say(error.message)
+    } finally {
+      word.textContent = ""
+    }
+  }
+}

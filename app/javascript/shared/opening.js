@@ -1,0 +1,28 @@
+// Opens what an item or a word leads to. pages(number), activity(number): how this place shows those.
+import { say } from "shared/say"
+
+export function opener({ page, activity }) {
+  const ways = {
+    address: ({ address }) => window.open(address, "_blank", "noopener,noreferrer"),
+    page: ({ page: number }) => page(number),
+    activity: ({ activity: number }) => activity(number),
+    file: ({ asset, name }) => Object.assign(document.createElement("a"), { href: `/media/${asset}`, download: name }).click(),
+    sound: link => play("audio", link),
+    video: link => play("video", link)
+  }
+  return link => (ways[link.to] ?? (() => say("Usher cannot open that.")))(link)
+}
+
+// A sound or a video in a sheet of its own, over everything.
+function play(kind, { asset, name }) {
+  const sheet = Object.assign(document.createElement("dialog"), { className: "dialog media-sheet" })
+  const player = Object.assign(document.createElement(kind), { src: `/media/${asset}`, controls: true, autoplay: true })
+  const close = Object.assign(document.createElement("button"), { type: "button", className: "button", textContent: "Close" })
+  player.addEventListener("error", () => { sheet.close(); say(`“${name}” cannot be played. It may have been deleted.`) })
+  sheet.setAttribute("aria-label", name)
+  close.addEventListener("click", () => sheet.close())
+  sheet.addEventListener("close", () => { player.removeAttribute("src"); sheet.remove() })
+  sheet.append(Object.assign(document.createElement("h2"), { textContent: name }), player, close)
+  document.body.append(sheet)
+  sheet.showModal()
+}

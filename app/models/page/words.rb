@@ -1,0 +1,16 @@
+# Every word on a page, kept where a search finds it.
+module Page::Words
+  extend ActiveSupport::Concern
+
+  included { after_destroy { Search.forget_page(self) } }
+
+  def index_words = Search.index_page(self, items.where("words != ''").pluck(:words).join("\n"))
+
+  private
+
+  # Whether an operation touches anything that has words, or had.
+  def words_among?(outcome)
+    return true if outcome.put.any? { |placed| placed.item.words != "" }
+    (Item.where(page_id: id).where("words != ''").pluck(:key) & (outcome.put.map(&:id) + outcome.gone)).any?
+  end
+end

@@ -1,0 +1,55 @@
+require "test_helper"
+
+class SearchTest < ActiveSupport::TestCase
+  setup do
+    @owner = teacher
+    @lesson = lesson(@owner, pages: 2)
+    @page = @lesson.pages.second
+  end
+
+  test "finds every kind of words on a page, and only while they are there" do
+    picture = picture_of(@owner)
+    lay(@page, note("n", text: "Die Ebbe läuft"), { "kind" => "picture", "id" => "p", "x" => 0, "y" => 0, "width" => 40, "height" => 30, "picture" => picture.id, "alt" => "A red lighthouse" })
+    card_on(@page, activity(@lesson))
+    [ "ebbe", "LAUFT", "lighth", "safe or wait", "12:40", "ebbe lighthouse" ].each { |query| assert_equal [ @page ], pages(query), query }
+    assert_empty pages("ebbe schooner")
+    @page.perform({ "verb" => "change", "changes" => [ { "id" => "n", "set" => { "text" => "Flut" } } ] }, id: fresh, by: @owner)
+    assert_empty pages("ebbe")
+    assert_equal [ @page ], pages("flut")
+    @page.undo(by: @owner, id: fresh)
+    assert_equal [ @page ], pages("ebbe")
+    @page.perform({ "verb" => "remove", "ids" => [ "n" ] }, id: fresh, by: @owner)
+    assert_empty pages("ebbe")
+  end
+
+  test "finds lessons by their facts, and copies and deletions follow" do
+    @lesson.update!(title: "Tides", folder: "Harbour", notes: "Bring the long rope")
+    assert_equal [ @lesson ], found("long rop").map(&:lesson)
+    copy = @lesson.duplicate
+    assert_equal 2, found("harbour").size
+    copy.destroy!
+    assert_equal 1, found("harbour").size
+    lay(@page, note("n", text: "schooner"))
+    @page.bin
+    assert_empty pages("schooner")
+    @lesson.bin
+    assert_empty found("harbour")
+  end
+
+  test "nobody finds what is somebody else's, and nothing that is typed is an operator" do
+    lay(@page, note("n", text: "schooner"))
+    assert_empty Search.new(teacher("Ivo").lessons, "schooner").results
+    [ %q("), "schooner OR", "NEAR(", "words:schooner*", "'; DROP TABLE lessons; --", "*", "", " ", "-" ].each { |query| assert_kind_of Array, found(query) }
+    assert_equal [ @page ], pages("schooner*")
+  end
+
+  test "the snippet marks what was found" do
+    lay(@page, note("n", text: "Low water: the <b>causeway</b> is dry"))
+    assert_includes found("causeway").first.snippet, "#{Search::OPEN}causeway#{Search::SHUT}"
+  end
+
+  private
+
+  def found(query) = Search.new(@owner.lessons.kept, query).results
+  def pages(query) = found(query).map(&:page).compact
+end
