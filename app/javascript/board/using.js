@@ -36,6 +36,7 @@ export class Using {
   }
 
   move(dx, dy) {
+    if (this.coming) return this.coming.then(() => this.move(dx, dy)), true
     const parts = this.element && this.board.view.mates(this.element).filter(({ dataset }) => !dataset.pinned && !dataset.pile)
     if (!parts?.length) return Boolean(this.element)
     new Carry(this.board.view, parts).by([dx, dy])
@@ -50,12 +51,21 @@ export class Using {
     if (!parts.length) return press(board, element), true
     const ids = parts.map(() => newId())
     board.do(deal(parts, ids, [boxOf(element).width + 30, 0]))
-    board.settled().then(() => { if (board.view.find(ids[0])) { this.id = ids[0]; this.draw() } })
+    this.coming = board.settled().then(() => this.take(ids[0]))
     return true
   }
 
+  // The copy is in the hand as soon as it has come; arrows pressed before that wait for it.
+  take(id) {
+    if (!this.coming) return
+    this.coming = null
+    if (!this.board.view.find(id)) return
+    this.id = id
+    this.draw()
+  }
+
   leave() {
-    this.id = null
+    this.id = this.coming = null
     this.ring?.remove()
   }
 
