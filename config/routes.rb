@@ -24,7 +24,7 @@ Rails.application.routes.draw do
       resources :links, only: :index
       resources :polls, only: :create
       resources :activities, only: %i[new create]
-      resources :takes, only: :create
+      resources :takes, :imports, only: :create
     end
   end
   resource :bin, only: :show
@@ -34,15 +34,34 @@ Rails.application.routes.draw do
       resource :copy, :return, :undo, :redo, only: :create
       resource :position, only: :update
       resource :thumbnail, only: :show
-      resource :guides, :choice, only: :create
+      resource :guides, :choice, :capture, only: :create
+      resource :speech, :lines, only: :show
       resource :reset, only: :create
       resource :preparation, only: :update
       resources :operations, :clippings, :pastes, only: :create
     end
   end
 
-  resources :pictures, only: %i[create show]
-  resources :assets, only: %i[create show], path: "media", as: "stored_files" # /assets is where styles and scripts are served
+  # The store room: shelves of things, and what lies on them.
+  resource :store_room, only: :show do
+    scope module: :store_rooms do
+      resources :takings, :sets, only: :create
+      resource :web, only: :show
+    end
+  end
+  resources :pictures, only: %i[create show] do
+    resource :clearing, only: :create, module: :pictures
+  end
+  resources :assets, only: %i[create show update destroy], path: "media", as: "stored_files" do # /assets is where styles and scripts are served
+    scope module: :assets do
+      resource :progress, :uses, only: :show
+      resource :return, :still, only: :create
+    end
+  end
+  resources :drawings, :found_pictures, only: :show
+  resources :imports, only: %i[show destroy]
+  resource :frame, only: :show
+  resource :embed, :link_card, :host, only: :create
   resources :starting_points, only: %i[index create destroy]
 
   # What the board asks the core while something is being typed or filled in; nothing is kept.

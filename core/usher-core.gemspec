@@ -7,5 +7,6 @@ Gem::Specification.new do |spec|
   spec.required_ruby_version = ">= 3.1"
   spec.files = Dir["lib/**/*.rb"]
   spec.add_dependency "loofah", "~> 2.22"
+  spec.add_dependency "rubyzip", "~> 2.4"
   spec.add_dependency "ttfunk", "~> 1.8"
 end

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_23_000006) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -66,6 +66,15 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
     t.string "content_type", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.integer "picture_id"
+    t.string "folder", default: "", null: false
+    t.string "state", default: "ready", null: false
+    t.integer "progress", default: 0, null: false
+    t.json "facts", default: {}, null: false
+    t.json "contents"
+    t.datetime "away_at"
+    t.index ["picture_id"], name: "index_assets_on_picture_id"
+    t.index ["teacher_id", "away_at", "folder"], name: "index_assets_on_teacher_id_and_away_at_and_folder"
     t.index ["teacher_id"], name: "index_assets_on_teacher_id"
   end
 
@@ -94,6 +103,21 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
     t.index ["lesson_id"], name: "index_clippings_on_lesson_id"
     t.index ["teacher_id", "key"], name: "index_clippings_on_teacher_id_and_key", unique: true
     t.index ["teacher_id"], name: "index_clippings_on_teacher_id"
+  end
+
+  create_table "imports", force: :cascade do |t|
+    t.integer "lesson_id", null: false
+    t.integer "asset_id", null: false
+    t.integer "position", null: false
+    t.integer "first", null: false
+    t.integer "last", null: false
+    t.string "state", default: "waiting", null: false
+    t.json "pages", default: [], null: false
+    t.string "note"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["asset_id"], name: "index_imports_on_asset_id"
+    t.index ["lesson_id"], name: "index_imports_on_lesson_id"
   end
 
   create_table "items", force: :cascade do |t|
@@ -194,6 +218,9 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
     t.float "height", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.string "origin"
+    t.json "lines"
+    t.index ["teacher_id", "origin"], name: "index_pictures_on_teacher_id_and_origin", unique: true, where: "origin IS NOT NULL"
     t.index ["teacher_id"], name: "index_pictures_on_teacher_id"
   end
 
@@ -260,7 +287,14 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.json "preferences", default: {}, null: false
+    t.json "hosts", default: [], null: false
     t.index ["email"], name: "index_teachers_on_email", unique: true
+  end
+
+  create_table "utterances", force: :cascade do |t|
+    t.string "digest", null: false
+    t.datetime "created_at", null: false
+    t.index ["digest"], name: "index_utterances_on_digest", unique: true
   end
 
   create_table "voice_pieces", force: :cascade do |t|
@@ -275,10 +309,13 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000005) do
   add_foreign_key "activities", "lessons"
   add_foreign_key "answers", "polls"
   add_foreign_key "answers", "seats"
+  add_foreign_key "assets", "pictures"
   add_foreign_key "assets", "teachers"
   add_foreign_key "attempts", "activities"
   add_foreign_key "attempts", "seats"
   add_foreign_key "clippings", "teachers"
+  add_foreign_key "imports", "assets"
+  add_foreign_key "imports", "lessons"
   add_foreign_key "items", "activities"
   add_foreign_key "items", "assets"
   add_foreign_key "items", "pages"

@@ -1,18 +1,29 @@
-# Files, sounds and videos that items open.
+# What lies in the store room, and the files, sounds and videos that items open.
 class AssetsController < ApplicationController
   include Sandboxed, Streams
-  for_teachers only: :create
+  for_teachers except: :show
   for_teachers_and_students only: :show
 
   def create
-    asset = teacher.assets.take_in(params[:file])
-    render json: { to: asset.kind, asset: asset.id, name: asset.name }
+    asset = teacher.assets.take_in(params[:file], folder: params[:folder].to_s)
+    render json: { to: asset.kind, asset: asset.id, name: asset.name, state: asset.state, picture: asset.picture_id }
   end
 
-  # A file is handed on, never shown in Usher's own origin.
+  # A file is handed on, never shown in Usher's own origin; what plays is streamed.
   def show
     asset = reach { |access| access.assets.find_by(id: params[:id]) }
+    raise ActiveRecord::RecordNotFound unless asset.file.attached?
     sandbox
-    stream asset.file, disposition: asset.kind == "file" ? :attachment : :inline
+    asset.film? ? stream(asset.playing(device: teacher.nil?)) : stream(asset.file, disposition: :attachment)
+  end
+
+  def update
+    teacher.assets.here.find(params[:id]).update!(params.permit(:name, :folder))
+    head :no_content
+  end
+
+  def destroy
+    teacher.assets.here.find(params[:id]).put_away
+    head :no_content
   end
 end

@@ -1,6 +1,8 @@
 # The desk, and Prepare.
 class LessonsController < ApplicationController
+  include FramesHosts
   for_teachers
+  frames_hosts_of(only: :show) { teacher }
 
   def index
     @query, @folder = params[:q].to_s.squish[0, 80], params[:folder].to_s.squish[0, 60].presence

@@ -4,13 +4,15 @@ class PicturesController < ApplicationController
   for_teachers_and_students only: :show
 
   def create
-    picture = teacher.pictures.take_in(params[:file])
-    render json: { picture: picture.id, width: picture.width, height: picture.height, name: picture.name }
+    asset = teacher.assets.take_in(params[:file], only: "picture")
+    picture = asset.picture
+    render json: { picture: picture.id, width: picture.width, height: picture.height, name: picture.name, asset: asset.id }
   end
 
+  # Devices get the middle version, which is a fraction of the bytes.
   def show
     picture = reach { |access| access.pictures.find_by(id: params[:id]) }
     sandbox
-    send_data picture.file.download, type: picture.content_type, disposition: :inline
+    send_data picture.version(teacher ? params[:size].to_s : "medium").download, type: picture.content_type, disposition: :inline
   end
 end

@@ -1,6 +1,8 @@
 # Coming in: a code and a name, no account. And the device's own page.
 class SeatsController < ApplicationController
+  include FramesHosts
   for_students only: :show
+  frames_hosts_of(only: :show) { seat.sitting.lesson.teacher }
   layout "plain"
 
   rate_limit to: 20, within: 1.minute, only: :create, by: -> { [ request.remote_ip, params[:code].to_s.first(10) ].join(":") }, name: "one code",

@@ -1,8 +1,52 @@
-# A file, a sound or a video that items of this teacher open.
+# Something that lies in a teacher's store room: a picture, a sound, a video, a PDF, a file, or a set of
+# things from a page. `picture` is what shows it; for a picture it is the thing itself.
 class Asset < ApplicationRecord
+  include Copies, Placing, Uses
+
+  KINDS = { "picture" => "Pictures", "sound" => "Sounds", "video" => "Videos", "pdf" => "PDF", "file" => "Files", "set" => "Sets" }.freeze
+
+  attribute :contents, PlainJson.new
+
   belongs_to :teacher
+  belongs_to :picture, optional: true
   has_many :items, dependent: :restrict_with_exception
+  has_many :imports, dependent: :restrict_with_exception
   has_one_attached :file
 
-  def self.take_in(upload) = create!(Intake.new(upload).asset_attributes)
+  normalizes :name, :folder, with: ->(text) { text.to_s.scrub("").gsub(Intake::HIDING, "").squish }
+
+  before_validation { picture.teacher ||= teacher if picture&.new_record? }
+
+  validates :name, presence: { message: "Give it a name." }, length: { maximum: 120, message: "That name is longer than 120 characters." }
+  validates :folder, length: { maximum: 60, message: "That folder's name is longer than 60 characters." }
+
+  scope :here, -> { where(away_at: nil) }
+  scope :newest, -> { order(created_at: :desc, id: :desc) }
+
+  # What came with an upload, by its content. only: the kinds that are wanted, when not all are.
+  def self.take_in(upload, folder: "", only: nil)
+    Intake.new(upload, only: only).asset_attributes.then { |attributes| create!(folder: folder, **attributes) }.tap(&:prepare)
+  end
+
+  # These things of a page as they are now, to be taken out again as often as wanted.
+  def self.keep_set(page, keys, name:, folder: "")
+    rows = page.items.where(key: keys.first(Usher::Page::Operation::MAX_ITEMS)).to_a
+    raise Usher::Invalid, "There is nothing left of what you chose." if rows.empty?
+    picture = Picture.take_in_bytes(page.picture_of(rows), teacher: page.lesson.teacher, name: name)
+    create!(kind: "set", name: name.presence || "Things from “#{page.lesson.title}”".truncate(120), folder: folder, content_type: "application/json", picture: picture,
+      contents: { "lesson" => page.lesson_id, "items" => rows.map { |row| row.placed.to_h } })
+  end
+
+  # What follows from its content and takes longer than an upload should wait.
+  def prepare
+    PictureVersionsJob.perform_later(picture) if picture
+    make_copy_later
+  end
+
+  def seconds = facts["seconds"].to_f
+  def ready? = state == "ready"
+
+  # It leaves the store room; pages that show it keep it.
+  def put_away = update!(away_at: Time.current)
+  def bring_back = update!(away_at: nil)
 end

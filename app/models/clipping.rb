@@ -27,20 +27,6 @@ class Clipping < ApplicationRecord
   private
 
   def copies(page, id, shift)
-    originals = items.sort_by { |item| item["z"] }.map { |item| Usher::Items.restore(item.except("z")) }
-    ids = originals.each_with_index.to_h { |item, index| [ item.id, fresh(id, index) ] }
-    originals.map { |item| at_home(item, page).copied(ids: ids, by: shift) { |group| fresh(id, group) } }.map(&:to_h)
+    HeldItems.new(items, lesson_id: lesson_id, teacher: teacher).copies(page.lesson, by: shift) { |part| Digest::SHA256.hexdigest("#{id} #{part}")[0, 24] }
   end
-
-  def fresh(id, part) = Digest::SHA256.hexdigest("#{id} #{part}")[0, 24]
-
-  # In another lesson activities are copied along, once, and links to pages open nothing.
-  def at_home(item, page)
-    return item if page.lesson_id == lesson_id
-    @activities ||= Hash.new { |known, number| known[number] = teacher_activities.find_by(id: number)&.copy_to(page.lesson)&.id }
-    return item.change("activity" => @activities[item.activity] || raise(Usher::Invalid, "The activity you copied is gone.")) if item.is_a?(Usher::Items::Activity)
-    item.relinked(activities: item.activity ? { item.activity => @activities[item.activity] }.compact : {})
-  end
-
-  def teacher_activities = Activity.where(lesson: teacher.lessons)
 end

@@ -28,6 +28,7 @@ class Lesson < ApplicationRecord
       style = Usher::Page::Style::DEFAULTS.merge(style || after&.style&.except("minutes") || {})
       page = all_pages.create!(position: position, picture_id: Usher::Page::Paper.of(style).picture, **style)
       page.lay(items)
+      page.index_words if page.picture
       page.tap { touch }
     end
   end

@@ -1,5 +1,5 @@
 class Page < ApplicationRecord
-  include Binnable, Log, History, Reset, Copying, Thumbnail, Words
+  include Binnable, Log, History, Reset, Copying, Thumbnail, Capture, Words
 
   belongs_to :lesson
   belongs_to :picture, optional: true # the paper's

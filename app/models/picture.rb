@@ -1,15 +1,47 @@
-# A picture a teacher brought in: cleaned when it arrives (see Intake), then never changed.
+# A picture that can be drawn: cleaned when it arrives (see Intake), then never changed.
 class Picture < ApplicationRecord
+  include Versions, Clearing
+
+  attribute :lines, PlainJson.new
+
   belongs_to :teacher
+  has_many :assets, dependent: :restrict_with_exception
   has_one_attached :file
 
   def self.take_in(upload)
     Intake.new(upload).picture_attributes.then { |attributes| create!(attributes) }
   end
 
+  # The same from bytes. origin: where it was taken from; a teacher has one of each.
+  def self.take_in_bytes(bytes, teacher:, name:, origin: nil, **more)
+    origin && teacher.pictures.find_by(origin: origin) || teacher.pictures.create!(**Intake.new(StringIO.new(bytes)).picture_attributes, name: name.truncate(120), origin: origin, **more)
+  end
+
+  # A page of a PDF (Usher::Formats::Pdf::Reader::Sheet), which the core has made harmless already.
+  def self.of_sheet(sheet, teacher:, name:, origin:)
+    teacher.pictures.find_by(origin: origin) || teacher.pictures.create!(name: name.truncate(120), content_type: sheet.type, width: sheet.width, height: sheet.height, origin: origin, lines: sheet.lines,
+      file: { io: StringIO.new(sheet.content), filename: "page", content_type: sheet.type, identify: false })
+  end
+
   # Looks pictures up by number for a drawing that can fetch nothing, each once: { 7 => "data:..." }.
   def self.addresses = Hash.new { |known, number| known[number] = find(number).data_address }
 
+  # A size in page units for something of this size, so that it is well seen and fits on a page.
+  def self.fitting(width, height, most: Asset::Placing::LARGEST)
+    scale = most.zip([ width, height ]).map { |room, side| room / side.to_f }.min
+    scale = [ scale, 1 ].min if [ width, height ].max > 300
+    [ width, height ].map { |side| (side * scale).round(2) }
+  end
+
   # The bytes as an address, for drawings that can fetch nothing.
   def data_address = "data:#{content_type};base64,#{Base64.strict_encode64(file.download)}"
+
+  # Attributes of an item of the core that shows it about the middle `at`.
+  def item_at(at, alt: name.sub(/\.\w{1,5}\z/, ""))
+    width, height = self.class.fitting(self.width, self.height, most: [ self.width, self.height ].max > 300 ? Asset::Placing::LARGEST : [ 320, 320 ])
+    { "kind" => "picture", "id" => SecureRandom.alphanumeric(20), "picture" => id, "alt" => alt, "x" => (at[0] - width / 2).round(2), "y" => (at[1] - height / 2).round(2), "width" => width, "height" => height }
+  end
+
+  # What it says, where it is a page of a PDF.
+  def words = Array(lines).map(&:last).join("\n")
 end

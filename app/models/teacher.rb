@@ -1,4 +1,8 @@
 class Teacher < ApplicationRecord
+  MOST_HOSTS = 50
+
+  attribute :hosts, PlainJson.new
+
   has_secure_password
 
   has_many :lessons, dependent: :destroy
@@ -20,6 +24,27 @@ class Teacher < ApplicationRecord
   # set: some preferences, as Usher::Preferences checks them.
   def prefer(set) = update!(preferences: preferences.merge(Usher::Preferences.check(set)))
 
+  # Whether pages of this address may be shown in frames of this teacher's lessons.
+  def frames?(address) = hosts.include?(host_of(address))
+
+  # Allows it from now on.
+  def allow_host(address)
+    host = host_of(address) or raise Usher::Invalid, "Only pages whose address begins with https:// can be shown in a frame."
+    raise Usher::Invalid, "You allow more hosts than Usher keeps." if hosts.size >= MOST_HOSTS
+    update!(hosts: hosts | [ host ])
+  end
+
   # How the log names this person.
   def actor = "teacher:#{id}"
+
+  private
+
+  # Only an encrypted page of a host's usual port can be framed. The name is checked, because it becomes
+  # part of the Content-Security-Policy.
+  def host_of(address)
+    uri = URI.parse(address.to_s)
+    uri.host.downcase if uri.is_a?(URI::HTTPS) && uri.port == 443 && uri.userinfo.nil? && uri.host.to_s.match?(/\A[a-z0-9.-]{1,253}\z/i)
+  rescue URI::InvalidURIError
+    nil
+  end
 end

@@ -11,7 +11,7 @@ ActiveSupport.on_load(:active_record) do
 
     def configure_connection
       super
-      return if @config[:database].to_s.include?("_queue.sqlite3")
+      return if @config[:readonly] || @config[:database].to_s.include?("_queue.sqlite3")
       @raw_connection.execute("CREATE VIRTUAL TABLE IF NOT EXISTS search_words USING fts5(words, lesson_id UNINDEXED, tokenize = 'unicode61 remove_diacritics 2')")
     end
   end

@@ -17,6 +17,7 @@ module Usher
   autoload :Preferences, "usher/preferences"
   autoload :Quantity, "usher/quantity"
   autoload :Registry, "usher/registry"
+  autoload :Speech, "usher/speech"
   autoload :Symbols, "usher/symbols"
   autoload :Tables, "usher/tables"
   autoload :Takes, "usher/takes"

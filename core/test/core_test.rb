@@ -29,6 +29,8 @@ class CoreTest < Minitest::Test
     "picture" => { "picture" => 7, "alt" => "A lighthouse" },
     "activity" => { "activity" => 3, "title" => "Safe or wait?", "activity_kind" => "sort", "tiles" => %w[11:30 18:10] },
     "polygon" => { "corners" => [ [ 0.5, 0 ], [ 1, 1 ], [ 0, 1 ] ] },
+    "sound" => { "asset" => 5, "title" => "Fog horn", "seconds" => 34 }, "video" => { "asset" => 6, "title" => "The tide comes in", "seconds" => 75, "picture" => 7 },
+    "link_card" => { "address" => "https://gullpoint.example/tides", "title" => "Tide tables" }, "framed" => { "address" => "https://gullpoint.example/map" },
     "area" => {}, "cover" => {}, "rectangle" => {}, "ellipse" => {}, "line" => {}, "arrow" => {}, "star" => {}, "curve" => {}, "ruler" => {}, "set_square" => {}
   }.freeze
 end

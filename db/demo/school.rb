@@ -22,7 +22,7 @@ module Demo
   end
 
   def picture(teacher, name)
-    File.open(File.join(__dir__, "pictures", "#{name}.svg")) { |file| teacher.pictures.take_in(ActionDispatch::Http::UploadedFile.new(tempfile: file, filename: "#{name}.svg")) }
+    File.open(File.join(__dir__, "pictures", "#{name}.svg")) { |file| teacher.assets.take_in(ActionDispatch::Http::UploadedFile.new(tempfile: file, filename: "#{name}.svg"), folder: "Harbour").picture }
   end
 
   # A lesson with pages of these minutes; answers with it and its pages.

@@ -1,4 +1,6 @@
 class Lessons::TeachController < Lessons::BaseController
+  include FramesHosts
+  frames_hosts_of { teacher }
   layout "board"
 
   def show

@@ -6,12 +6,17 @@ class Access::Nobody
   def binned_pages = Page.none
   def pictures = Picture.none
   def assets = Asset.none
+  def imports = Import.none
   def activities = Activity.none
   def attempts = Attempt.none
   def sittings = Sitting.none
   def polls = Poll.none
   def takes = Take.none
   def shares = Share.standing.joins(:lesson).merge(Lesson.kept)
+
+  # What a thing on a page says, to be read aloud; the address a framed page shows. nil where it is not theirs.
+  def spoken(_page, _item) = nil
+  def framed(_address) = nil
 
   # Who a new attempt belongs to: nil is the board.
   def seat = nil

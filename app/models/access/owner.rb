@@ -13,6 +13,9 @@ class Access::Owner < Access::Nobody
   def activities = Activity.where(lesson: lessons)
   def attempts = Attempt.where(activity: activities, seat: nil) # on the board; a student's go is the student's
   def sittings = Sitting.where(lesson: lessons)
+  def imports = Import.where(lesson: lessons)
   def polls = Poll.where(sitting: sittings)
   def takes = Take.where(lesson: lessons)
+  def spoken(page, item) = Item.where(page: pages.where(id: page)).find_by(key: item)&.placed&.item&.aloud
+  def framed(address) = address.presence
 end

@@ -14,6 +14,8 @@ class Access::Student < Access::Nobody
   def assets = Asset.where(id: shown.select(:asset_id))
   def attempts = @seat.attempts.where(activity_id: Activity.where(lesson_id: sittings.select(:lesson_id)))
   def polls = Poll.where(sitting: sittings)
+  def spoken(page, item) = shown.where(page: pages.where(id: page)).find_by(key: item)&.placed&.item&.redacted&.aloud
+  def framed(address) = shown.where(kind: "framed").any? { |item| item.data["address"] == address } ? address : nil
 
   private
 

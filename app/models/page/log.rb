@@ -31,7 +31,7 @@ module Page::Log
     worded = words_among?(outcome)
     rows = keep(outcome.put)
     Item.where(page_id: id, key: outcome.gone).delete_all if outcome.gone.any?
-    index_words if worded
+    index_words if worded || outcome.style.key?("paper")
     entry = Operation.enter(page: self, client_id: key, actor: by.actor, operation: operation, outcome: outcome, undoes: undoes, during: during)
     lesson.touch
     lesson.sitting&.turn_to(self) if entry.verb == "turn"

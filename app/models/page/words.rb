@@ -4,7 +4,14 @@ module Page::Words
 
   included { after_destroy { Search.forget_page(self) } }
 
-  def index_words = Search.index_page(self, items.where("words != ''").pluck(:words).join("\n"))
+  def index_words = Search.index_page(self, [ *items.where("words != ''").pluck(:words), picture&.words ].compact_blank.join("\n"))
+
+  # What the paper says, line by line: [[left, top, width, height, words], ...] in page units.
+  def paper_lines
+    return [] unless picture&.lines
+    x, y, width, height = Usher::Page::Paper.of(style).place(picture.width, picture.height)
+    picture.lines.map { |left, top, wide, high, words| [ x + left * width, y + top * height, wide * width, high * height, words ] }
+  end
 
   private
 

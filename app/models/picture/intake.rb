@@ -4,6 +4,7 @@ class Picture::Intake
   MAX_BYTES = 20.megabytes
   MAX_PIXELS = 60_000_000
   SIDE = 2_400
+  UNKNOWN = "That file is not a picture Usher can open (PNG, JPEG, GIF, WebP or SVG). Nothing was changed.".freeze
 
   READERS = {
     "image/png" => :photo, "image/jpeg" => :photo, "image/gif" => :photo, "image/webp" => :photo,
@@ -14,21 +15,20 @@ class Picture::Intake
     raise Usher::Invalid, "Choose a picture first." unless upload.respond_to?(:read) && upload.respond_to?(:size)
     raise Usher::Invalid, "That file is larger than #{MAX_BYTES / 1.megabyte} MB. Nothing was changed." if upload.size > MAX_BYTES
     @bytes = upload.read.to_s.b
-    @name = plain(upload.try(:original_filename).to_s)
+    @name = Asset::Intake.plain_name(upload.try(:original_filename), "picture")
   end
+
+  def self.reads?(type) = READERS.key?(type)
 
   def picture_attributes
     reader = READERS[Marcel::MimeType.for(StringIO.new(@bytes))]
-    raise Usher::Invalid, "That file is not a picture Usher can open (PNG, JPEG, GIF, WebP or SVG). Nothing was changed." unless reader
+    raise Usher::Invalid, UNKNOWN unless reader
     bytes, type, width, height = send(reader)
     { name: @name.truncate(120), content_type: type, width: width, height: height,
       file: { io: StringIO.new(bytes), filename: "picture", content_type: type, identify: false } }
   end
 
   private
-
-  # A file's name without folders and without what hides or turns letters round.
-  def plain(name) = name.scrub("").gsub(/[[:cntrl:]\u200e\u200f\u202a-\u202e\u2066-\u2069]/, "").split(%r{[/\\]}).last.presence || "picture"
 
   def drawing
     clean = Usher::Formats::Svg::Reader.read(@bytes)

@@ -5,12 +5,17 @@ module Usher
     module Html
       autoload :Reader, "usher/formats/html/reader"
       autoload :Table, "usher/formats/html/table"
+      autoload :Embed, "usher/formats/html/embed"
+      autoload :Page, "usher/formats/html/page"
     end
 
     autoload :Maths, "usher/formats/maths"
 
-    # A lesson as PDF.
+    autoload :Film, "usher/formats/film"
+
+    # A lesson as PDF, and the pages of others'.
     module Pdf
+      autoload :Reader, "usher/formats/pdf/reader"
       autoload :Writer, "usher/formats/pdf/writer"
     end
 
@@ -19,11 +24,15 @@ module Usher
       autoload :Writer, "usher/formats/png/writer"
     end
 
+    autoload :Raster, "usher/formats/raster"
     autoload :Rsvg, "usher/formats/rsvg"
 
     # Drawings from outside.
     module Svg
       autoload :Reader, "usher/formats/svg/reader"
     end
+
+    autoload :Tool, "usher/formats/tool"
+    autoload :Zip, "usher/formats/zip"
   end
 end

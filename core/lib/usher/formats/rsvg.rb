@@ -1,4 +1,3 @@
-require "open3"
 require "tmpdir"
 
 module Usher
@@ -6,17 +5,12 @@ module Usher
     # rsvg-convert (librsvg) with the shipped fonts and no others, so that what it draws looks like
     # the board.
     module Rsvg
-      class Failed < StandardError
-      end
+      Failed = Tool::Failed
 
       module_function
 
       # Runs it with these arguments; input: SVG for its standard input. Answers with what it wrote.
-      def run(*arguments, input: "")
-        output, problem, status = Open3.capture3({ "FONTCONFIG_FILE" => fontconfig }, "rsvg-convert", "--unlimited", *arguments, stdin_data: input, binmode: true)
-        raise Failed, problem.lines.first.to_s.strip unless status.success?
-        output
-      end
+      def run(*arguments, input: "") = Tool.run("rsvg-convert", "--unlimited", *arguments, input: input, environment: { "FONTCONFIG_FILE" => fontconfig })
 
       # Written once a process; tells which fonts there are and where their index is kept.
       def fontconfig

@@ -3,6 +3,8 @@ module Usher
     # The card on a page that opens an activity. It shows what the class will find behind it; the
     # content itself, right answers among it, is not part of the item.
     class Activity < Item
+      include Lettered
+
       BAR = 72
       CHIP = 54
 
@@ -47,18 +49,6 @@ module Usher
       def invitation
         return "" if height < BAR + 80
         write(28, height - 26, "Tap to play", size: 26, bold: true, colour: Usher::Colour::VELVET)
-      end
-
-      def face(bold: true) = Usher::Text::Faces.fetch("read", bold: bold)
-
-      def fit(text, room, size, bold: true)
-        return text if face(bold: bold).width(text) * size <= room
-        text = text[0...-1] while text.length > 1 && face(bold: bold).width("#{text}…") * size > room
-        "#{text}…"
-      end
-
-      def write(x, y, text, size:, colour:, font: "read", bold: false)
-        Markup.tag("text", { x: x, y: y, "font-family": Usher::Text::Faces.family(font), "font-size": size, "font-weight": (bold ? 700 : 400), fill: colour }, Markup.escape(text))
       end
     end
   end

@@ -161,6 +161,9 @@ module Usher
       # What a search finds it by.
       def words = ""
 
+      # What is said when it is read aloud.
+      def aloud = words.empty? ? label : words
+
       private
 
       def places(list)

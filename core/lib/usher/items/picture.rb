@@ -2,23 +2,35 @@ module Usher
   module Items
     # A picture from the store room, drawn to fill its box. `picture` is the store room's number for
     # it; the address drawn here is one that the web app serves and that print replaces (see
-    # Page::Drawing). `rubbed` is what an eraser rubbed out of it: a mask that belongs to the item.
+    # Page::Drawing). What a teacher does to it belongs to the item and leaves the picture untouched:
+    # `rubbed` is a mask of what an eraser rubbed out, `crop` the part that is shown, `stroke` and `breadth`
+    # a frame. A colour is taken out by showing another picture made of it; `cleared` says which it was.
     class Picture < Item
       ADDRESS = "/pictures/%d".freeze
       MOST_RUBBED = 20_000 # points
       PLACE = Types::List.new(Types::Number.new(-REACH..REACH, digits: 1), 2..2)
       SWEEP = Types::Record.new(points: Types::List.new(PLACE, 1..Usher::Ink::Eraser::MAX), breadth: Types::Number.new(0.1..2_000), span: Types::List.new(Types::Number.new(0.01..20_000), 2..2))
+      SHARE = Types::Number.new(0..1, digits: 5)
+      WHOLE = [ 0, 0, 1, 1 ].freeze
+      CROP = Types::List.new(SHARE, 4..4) # left, top, width and height of the part shown, in shares of the whole
+      LEAST = 0.01 # of it that must be left
 
       attribute :picture, Types::Number.new(1..2**53, digits: 0)
       attribute :alt, Types::Line.new(500), default: ""
       attribute :opacity, Types::Number.new(0.05..1), default: 1
       attribute :mirror, Types::Choice.new("no", "across", "down", "both"), default: "no"
+      attribute :crop, CROP, default: WHOLE
+      attribute :stroke, Types::Colour.new(none: true), default: "none"
+      attribute :breadth, Types::Number.new(0.5..200), default: 6
+      attribute :round, Types::Number.new(0..400), default: 0
+      attribute :cleared, Types::Maybe.new(Types::Record.new(picture: Types::Number.new(1..2**53, digits: 0), colour: Types::Colour.new)), default: nil
       attribute :rubbed, Types::List.new(SWEEP, 0..400), default: []
 
       def draw
-        image = { href: format(ADDRESS, picture), width: width, height: height, preserveAspectRatio: "none", opacity: (opacity if opacity < 1) }
-        drawn = rubbed.empty? ? Markup.tag("image", image) : mask + Markup.tag("image", **image, mask: "url(##{mask_id})")
-        mirror == "no" ? drawn : Markup.tag("g", { transform: mirrored }, drawn)
+        drawn = Markup.tag("image", { href: format(ADDRESS, picture), **whole.to_h, preserveAspectRatio: "none", opacity: (opacity if opacity < 1), mask: ("url(##{mask_id})" if rubbed.any?) })
+        drawn = Markup.tag("g", { transform: mirrored }, drawn) unless mirror == "no"
+        drawn = Markup.tag("g", { "clip-path": "url(##{edge_id})" }, drawn) if clipped?
+        [ (mask if rubbed.any?), (edge if clipped?), drawn, (frame unless stroke == "none") ].join
       end
 
       def words = alt
@@ -32,12 +44,23 @@ module Usher
 
       def label = alt.empty? ? "Picture" : "Picture: #{alt}"
 
-      def hints = super.merge(rubbed.any? ? { "rubbed" => rubbed.size } : {})
+      def hints = super.merge({ "rubbed" => (rubbed.size if rubbed.any?), "picture" => picture, "crop" => crop.join(" "), "cleared" => (true if cleared), "undescribed" => (true if alt.empty?) }.compact)
+
+      # The attributes that change when this part of the whole picture is shown, at the size it has now.
+      # part: [left, top, width, height] in shares of the whole.
+      def cropped(part)
+        raise Invalid, "There would be nothing left of that picture." if part[2] < LEAST || part[3] < LEAST || part[0] + part[2] > 1.0001 || part[1] + part[3] > 1.0001
+        all = whole
+        seen = mirrored_part(part)
+        left, top, wide, high = all.x + seen[0] * all.width, all.y + seen[1] * all.height, seen[2] * all.width, seen[3] * all.height
+        middle = box.place(left + wide / 2, top + high / 2)
+        { "crop" => part, "x" => middle[0] - wide / 2, "y" => middle[1] - high / 2, "width" => wide, "height" => high }
+      end
 
       # The attributes that change when an eraser passes over it: path in page units, radius too.
       def rub(path, radius)
         raise Invalid, "That picture is too small to rub anything out." if width < 1 || height < 1
-        sweep = { "points" => path.map { |place| own(box.inside(place)).map { |n| n.round(1) } }, "breadth" => radius * 2, "span" => [ width, height ] }
+        sweep = { "points" => path.map { |place| own(box.inside(place)).zip([ whole.x, whole.y ]).map { |n, edge| (n - edge).round(1) } }, "breadth" => radius * 2, "span" => [ whole.width, whole.height ] }
         if rubbed.sum { |one| one["points"].size } + path.size > MOST_RUBBED || rubbed.size == 400
           raise Invalid, "So much is rubbed out of this picture that Usher cannot keep more. Lift it off and begin again."
         end
@@ -49,6 +72,24 @@ module Usher
       def mirrored = { "across" => "translate(#{Markup.number(width)} 0) scale(-1 1)", "down" => "translate(0 #{Markup.number(height)}) scale(1 -1)",
         "both" => "translate(#{Markup.number(width)} #{Markup.number(height)}) scale(-1 -1)" }.fetch(mirror)
 
+      # Where the whole picture would lie, in the item's own units, before it is mirrored.
+      Whole = Struct.new(:x, :y, :width, :height)
+      def whole = @whole ||= Whole.new(0 - crop[0] * width / crop[2], 0 - crop[1] * height / crop[3], width.to_f / crop[2], height.to_f / crop[3])
+
+      # A part of the whole as it lies in a mirrored item.
+      def mirrored_part((left, top, wide, high))
+        across, down = %w[across both].include?(mirror), %w[down both].include?(mirror)
+        [ across ? shown_at(left + wide, 0) : left, down ? shown_at(top + high, 1) : top, wide, high ]
+      end
+
+      # Mirroring is about the middle of the part that is shown.
+      def shown_at(end_of, axis) = 2 * crop[axis] + crop[axis + 2] - end_of
+
+      def clipped? = crop != WHOLE || round.positive?
+      def edge_id = "edge-#{id}"
+      def edge = Markup.tag("clipPath", { id: edge_id }, Markup.tag("rect", width: width, height: height, rx: (round if round.positive?)))
+      def frame = Markup.tag("rect", width: width, height: height, rx: (round if round.positive?), fill: "none", stroke: stroke, "stroke-width": breadth)
+
       # A place in the box as the picture itself has it.
       def own((along, down)) = [ %w[across both].include?(mirror) ? width - along : along, %w[down both].include?(mirror) ? height - down : down ]
 
@@ -58,11 +99,13 @@ module Usher
       def mask
         sweeps = rubbed.map do |one|
           Markup.tag("path", d: Usher::Ink::Curve.new(one["points"]).path, stroke: "#000000", fill: "none", "stroke-width": one["breadth"] * Usher::Ink::FINE,
-            "stroke-linecap": "round", "stroke-linejoin": "round", transform: "scale(#{(width / one['span'][0] / 20).round(6)} #{(height / one['span'][1] / 20).round(6)})")
+            "stroke-linecap": "round", "stroke-linejoin": "round", transform: "#{corner}scale(#{(whole.width / one['span'][0] / 20).round(6)} #{(whole.height / one['span'][1] / 20).round(6)})")
         end
-        ground = Markup.tag("rect", width: width, height: height, fill: "#ffffff")
-        Markup.tag("mask", { id: mask_id, maskUnits: "userSpaceOnUse", x: 0, y: 0, width: width, height: height }, ground + sweeps.join)
+        ground = Markup.tag("rect", **whole.to_h, fill: "#ffffff")
+        Markup.tag("mask", { id: mask_id, maskUnits: "userSpaceOnUse", **whole.to_h }, ground + sweeps.join)
       end
+
+      def corner = crop == WHOLE ? "" : "translate(#{Markup.number(whole.x)} #{Markup.number(whole.y)}) "
     end
   end
 end

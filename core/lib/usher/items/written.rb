@@ -34,6 +34,8 @@ module Usher
 
       def words = text
 
+      def aloud = open_text
+
       # The lines as they are broken: [Text::Layout::Line, ...].
       def lines = layout.lines
 

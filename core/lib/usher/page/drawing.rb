@@ -21,13 +21,14 @@ module Usher
       # The page's ground.
       def ground(style, size: SIZE) = Paper.of(style).draw(style.fetch("colour"), size)
 
-      # A whole page as a document of its own. items: SVG strings from `item`, back to front.
+      # A whole page as a document of its own, or the part of it in `view` ([x, y, width, height] in page
+      # units). items: SVG strings from `item`, back to front; style: nil for no ground.
       # With a block, each picture's number is given to it and its answer becomes the picture's
       # address (print needs the bytes themselves, as a data address).
-      def document(style, items, size: SIZE)
-        body = ground(style, size: size) + items.join
+      def document(style, items, size: SIZE, view: [ 0, 0, *size ])
+        body = (style ? ground(style, size: size) : "") + items.join
         body = body.gsub(%r{href="/pictures/(\d+)"}) { %(href="#{Markup.escape(yield($1.to_i))}") } if block_given?
-        Markup.tag("svg", { xmlns: "http://www.w3.org/2000/svg", viewBox: "0 0 #{size.join(' ')}", width: size[0], height: size[1] }, body)
+        Markup.tag("svg", { xmlns: "http://www.w3.org/2000/svg", viewBox: view.map { |n| Markup.number(n) }.join(" "), width: view[2], height: view[3] }, body)
       end
 
       def transform(item)

@@ -10,7 +10,8 @@ module Usher
         "activity" => { "activity" => NUMBER },
         "file" => { "asset" => NUMBER, "name" => Types::Line.new(120) },
         "sound" => { "asset" => NUMBER, "name" => Types::Line.new(120) },
-        "video" => { "asset" => NUMBER, "name" => Types::Line.new(120) }
+        "video" => { "asset" => NUMBER, "name" => Types::Line.new(120) },
+        "speech" => { "language" => Speech::LANGUAGE, "speed" => Speech::SPEED } # what it says, read aloud
       }.freeze
 
       module_function
@@ -18,7 +19,7 @@ module Usher
       # The checked link; raises Invalid.
       def call(value)
         raise Invalid, "must say what it opens" unless value.is_a?(Hash)
-        types = KINDS[value["to"]] or raise Invalid, "must open a web address, a page, an activity, a file, a sound or a video"
+        types = KINDS[value["to"]] or raise Invalid, "must open a web address, a page, an activity, a file, a sound or a video, or be read aloud"
         raise Invalid, "has something that is not part of a link" if (value.keys - types.keys - [ "to" ]).any?
         { "to" => value["to"], **types.to_h { |name, type| [ name, type.call(name == "address" ? complete(value[name]) : value[name]) ] } }
       end

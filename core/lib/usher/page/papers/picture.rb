@@ -10,6 +10,13 @@ module Usher
           raise Invalid, "Choose a picture for the paper." unless picture
         end
 
+        # Where a picture of this size lies on a page of that: [x, y, width, height] in page units.
+        def place(width, height, size: SIZE)
+          scale = size.zip([ width, height ]).map { |room, side| room / side.to_f }.then { |scales| fit == "cover" ? scales.max : scales.min }
+          sides = [ width * scale, height * scale ]
+          [ *size.zip(sides).map { |room, side| (room - side) / 2 }, *sides ]
+        end
+
         private
 
         def rules(width, height)

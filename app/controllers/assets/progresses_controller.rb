@@ -1,0 +1,4 @@
+# How far a copy is.
+class Assets::ProgressesController < Assets::BaseController
+  def show = render(json: asset.slice(:state, :progress))
+end

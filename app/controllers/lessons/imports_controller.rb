@@ -1,0 +1,8 @@
+# Pages of a PDF come into a lesson, behind the page in view.
+class Lessons::ImportsController < Lessons::BaseController
+  def create
+    asset = teacher.assets.here.find(params[:asset])
+    import = Import.start(lesson, asset, after: page_shown, wanted: params[:wanted].to_s)
+    render json: import.status
+  end
+end

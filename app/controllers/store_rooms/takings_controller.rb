@@ -1,0 +1,18 @@
+# Things are taken out of the store room: answers with the items that come onto the page.
+class StoreRooms::TakingsController < ApplicationController
+  for_teachers
+
+  MOST = 30
+  PLACE = Usher::Types::List.new(Usher::Types::Number.new(-20_000..20_000), 2..2)
+  STEP = 40 # page units from one to the next
+
+  def create
+    lesson, at = access.lessons.find(params[:lesson]), PLACE.call(params[:at] || [ 800, 450 ])
+    ids = Array(params[:ids])
+    raise Usher::Invalid, "Choose up to #{MOST} things at once." unless ids.size.between?(1, MOST)
+    shelf = StoreRoom.new(teacher).shelf(params[:shelf].to_s)
+    taken = ids.map { |id| shelf.take(id) }
+    render json: { items: taken.each_with_index.flat_map { |thing, index| thing.items_at(at.map { |n| n + index * STEP }, lesson: lesson) },
+      pdf: taken.find { |thing| thing.try(:kind) == "pdf" }&.then { |asset| { asset: asset.id, name: asset.name, pages: asset.facts["pages"] } } }.compact
+  end
+end

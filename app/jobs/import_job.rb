@@ -1,0 +1,3 @@
+class ImportJob < ApplicationJob
+  def perform(import) = import.run
+end

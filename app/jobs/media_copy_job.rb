@@ -1,0 +1,3 @@
+class MediaCopyJob < ApplicationJob
+  def perform(asset) = asset.make_copy
+end

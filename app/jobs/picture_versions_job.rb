@@ -1,0 +1,3 @@
+class PictureVersionsJob < ApplicationJob
+  def perform(picture) = picture.make_versions
+end

@@ -1,0 +1,18 @@
+# Everything a teacher can take onto a page: shelves of their own things, of the library, and of services
+# outside. A shelf is a file in store_room/shelves.
+class StoreRoom
+  SHELVES = %w[own drawings pictures drive].freeze
+
+  # id: what it is taken out by; kind: a word of Asset::KINDS or "folder"; thumbnail: an address or nil.
+  Entry = Struct.new(:id, :title, :kind, :thumbnail, :facts, :state, :progress, keyword_init: true)
+  Listing = Struct.new(:entries, :folders, :more, keyword_init: true)
+
+  def initialize(teacher)
+    @teacher = teacher
+  end
+
+  def shelves = SHELVES.map { |name| shelf(name) }
+
+  # The shelf of this name; the teacher's own where there is none.
+  def shelf(name) = StoreRoom.const_get("#{(SHELVES.include?(name) ? name : 'own').camelize}Shelf").new(@teacher)
+end

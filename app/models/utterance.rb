@@ -1,0 +1,17 @@
+# A text that was spoken before, so that it is made once for each voice and speed.
+class Utterance < ApplicationRecord
+  has_one_attached :sound
+
+  # Raises Usher::Invalid when it cannot be spoken.
+  def self.of(words, language:, speed:)
+    digest = Digest::SHA256.hexdigest([ words, language, speed ].join("\u0000"))
+    find_by(digest: digest) || make(digest, Usher::Speech.speak(words, language: language, speed: speed))
+  end
+
+  def self.make(digest, bytes)
+    create!(digest: digest, sound: { io: StringIO.new(bytes), filename: "speech.m4a", content_type: "audio/mp4", identify: false })
+  rescue ActiveRecord::RecordNotUnique
+    find_by!(digest: digest)
+  end
+  private_class_method :make
+end

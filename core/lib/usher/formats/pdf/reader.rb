@@ -1,0 +1,93 @@
+require "nokogiri"
+require "tmpdir"
+
+module Usher
+  module Formats
+    module Pdf
+      # Pages of a PDF, through poppler: each as a sharp drawing where that is small enough, else as dots,
+      # with its text and where it stands.
+      class Reader
+        MOST_PAGES = 500
+        LARGEST_DRAWING = 3_000_000 # bytes, from which on dots are lighter
+        DOTS = 150 # to an inch
+        MOST_LINES = 2_000
+
+        # content: bytes; type: their media type; width, height in points; lines: [[left, top, width, height,
+        # words], ...] in shares of the page.
+        Sheet = Struct.new(:content, :type, :width, :height, :lines)
+
+        # path: of the file. Raises Invalid when it is locked, broken or has too many pages.
+        def initialize(path)
+          @path = path
+          @count = info[/^Pages:\s*(\d+)/, 1].to_i
+          raise Invalid, "That PDF has no pages Usher can read. Nothing was changed." if @count.zero?
+          raise Invalid, "That PDF has #{@count} pages. Usher takes #{MOST_PAGES} at once: split it first." if @count > MOST_PAGES
+        end
+
+        # How many pages it has.
+        attr_reader :count
+
+        # The Sheet with this number, counted from one.
+        def sheet(number)
+          raise Invalid, "That PDF has no page #{number}." unless number.between?(1, @count)
+          drawn(number) || dotted(number)
+        rescue Tool::Failed
+          raise Invalid, "Page #{number} of that PDF is broken."
+        end
+
+        # The first page as a small JPEG's bytes.
+        def preview
+          dots(1, 50)
+        rescue Tool::Failed
+          raise Invalid, "That PDF is broken: Usher could not read it. Nothing was changed."
+        end
+
+        private
+
+        def info
+          Tool.run("pdfinfo", @path, seconds: 20)
+        rescue Tool::Failed => error
+          raise Invalid, "That PDF is locked with a password. Save it without one, then bring it in again. Nothing was changed." if error.message.match?(/password/i)
+          raise Invalid, "That PDF is broken: Usher could not read it. Nothing was changed."
+        end
+
+        def drawn(number)
+          svg = poppler("pdftocairo", "-svg", number, "-")
+          return if svg.bytesize > LARGEST_DRAWING
+          read = Svg::Reader.read(svg, largest: LARGEST_DRAWING, parts: 60_000)
+          Sheet.new(read.svg, "image/svg+xml", read.width, read.height, lines(number))
+        rescue Invalid
+          nil
+        end
+
+        def dotted(number)
+          bytes = dots(number, DOTS)
+          width, height = Raster.size(bytes)
+          Sheet.new(bytes, "image/jpeg", width * 72.0 / DOTS, height * 72.0 / DOTS, lines(number))
+        end
+
+        # The page as JPEG, with so many dots to an inch.
+        def dots(number, density)
+          Dir.mktmpdir("usher-page") do |folder|
+            poppler("pdftocairo", "-jpeg", "-r", density, "-singlefile", number, File.join(folder, "page"))
+            File.binread(File.join(folder, "page.jpg"))
+          end
+        end
+
+        def lines(number)
+          page = Nokogiri::HTML(poppler("pdftotext", "-bbox-layout", number, "-").scrub).at_css("page") or return []
+          width, height = page["width"].to_f, page["height"].to_f
+          page.css("line").first(MOST_LINES).filter_map do |line|
+            words = line.css("word").map(&:text).join(" ").unicode_normalize(:nfc).strip
+            left, top, right, bottom = %w[xmin ymin xmax ymax].map { |side| line[side].to_f }
+            [ left / width, top / height, (right - left) / width, (bottom - top) / height ].map { |share| share.round(5) }.push(words[0, 500]) unless words.empty?
+          end
+        rescue Tool::Failed
+          []
+        end
+
+        def poppler(program, *options, number, to) = Tool.run(program, "-f", number, "-l", number, *options, @path, to, seconds: 30)
+      end
+    end
+  end
+end

@@ -1,0 +1,40 @@
+require "open3"
+
+module Usher
+  module Formats
+    # Runs a program of the system on somebody's file, with limits on time and memory, so that no file
+    # can hold up or bring down the server.
+    module Tool
+      MEMORY = 3_000_000_000 # bytes of addresses, of which far fewer are used
+      SECONDS = 60
+
+      class Failed < StandardError
+      end
+
+      module_function
+
+      # Answers with what it wrote to its standard output, as bytes. input: for its standard input.
+      # Raises Failed, with the last line it complained in, when it did not end well or in time.
+      def run(*command, input: "", seconds: SECONDS, environment: {})
+        output, problem, status = Open3.capture3(environment, "timeout", seconds.to_s, *command.map(&:to_s), stdin_data: input, binmode: true, rlimit_as: MEMORY)
+        raise Failed, problem.scrub.lines.last.to_s.strip unless status.success?
+        output
+      end
+
+      # The same for work that takes long: yields each line it writes. Answers with true; a block that
+      # throws ends the program.
+      def follow(*command, seconds: 3_600)
+        problem = Tempfile.new("usher-tool")
+        IO.popen([ "timeout", seconds.to_s, *command.map(&:to_s), { err: problem.path, rlimit_as: MEMORY } ]) do |io|
+          io.each_line { |line| yield line.chomp }
+        ensure
+          Process.kill("TERM", io.pid) unless io.closed? || io.eof?
+        end
+        raise Failed, File.read(problem.path).scrub.lines.last.to_s.strip unless $?.success?
+        true
+      ensure
+        problem&.close!
+      end
+    end
+  end
+end

@@ -1,0 +1,31 @@
+require "zip"
+
+module Usher
+  module Formats
+    # Looks into an archive (office documents are archives too) without unpacking it.
+    module Zip
+      MOST_BYTES = 1_000_000_000
+      MOST_FILES = 10_000
+      DENSEST = 200 # times as large unpacked as packed, from which on it is a trap
+      SMALL = 20_000_000 # bytes unpacked that do no harm however dense
+
+      module_function
+
+      # path: of the file. Raises Invalid when it is broken or would grow beyond all measure.
+      def check(path)
+        files, unpacked = 0, 0
+        ::Zip::File.open(path) do |archive|
+          archive.each do |entry|
+            files += 1
+            unpacked += entry.size
+            raise Invalid, "That file would unpack to more than Usher takes. Nothing was changed." if files > MOST_FILES || unpacked > MOST_BYTES
+          end
+        end
+        return if unpacked < SMALL || unpacked < File.size(path) * DENSEST
+        raise Invalid, "That file would unpack to #{unpacked / 1_000_000} MB, far more than its size. Usher does not take it. Nothing was changed."
+      rescue ::Zip::Error
+        raise Invalid, "That file is broken: Usher could not read it to the end. Nothing was changed."
+      end
+    end
+  end
+end
