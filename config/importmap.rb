@@ -13,4 +13,5 @@ pin_all_from "app/javascript/shared", under: "shared", preload: entries
 pin_all_from "app/javascript/board", under: "board", preload: "board"
 pin_all_from "app/javascript/players", under: "players", preload: %w[desk board device]
 pin_all_from "app/javascript/device", under: "device", preload: "device"
+pin_all_from "app/javascript/media", under: "media", preload: false # fetched when first wanted
 pin_all_from "app/javascript/take", under: "take", preload: "take"

@@ -45,7 +45,7 @@ Rails.application.routes.draw do
   # The store room: shelves of things, and what lies on them.
   resource :store_room, only: :show do
     scope module: :store_rooms do
-      resources :takings, :sets, only: :create
+      resources :takings, :keeps, :sets, only: :create
       resource :web, only: :show
     end
   end

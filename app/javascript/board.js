@@ -20,6 +20,7 @@ import { Overview } from "board/overview"
 import { Spotlight } from "board/spotlight"
 import { Magnifier } from "board/magnifier"
 import { PageGrid } from "board/page_grid"
+import { MediaRoom } from "board/media_room"
 import { opener } from "shared/opening"
 import { Editor } from "board/editor"
 import { WetLine } from "board/wet_line"
@@ -71,6 +72,7 @@ class Board {
     this.spotlight = new Spotlight(this)
     this.magnifier = new Magnifier(this)
     this.grid = new PageGrid(this)
+    this.media = new MediaRoom(this)
     this.look = new Look(this)
     this.tidier = new Tidier(this)
     this.symbols = new Symbols(this)

@@ -8,6 +8,9 @@ import { groupsMaker } from "shared/groups_maker"
 import { Keyboard } from "board/keyboard"
 import { Preferences } from "board/preferences"
 
+const room = document.querySelector("[data-store-room]")
+if (room) import("media/store_room").then(({ default: StoreRoom }) => new StoreRoom(room))
+
 startHtmx(htmx)
 Alpine.data("card", card)
 Alpine.data("groupsMaker", groupsMaker)

@@ -43,8 +43,14 @@ class Asset < ApplicationRecord
     make_copy_later
   end
 
+  # Its name as it is shown: without an ending that only programs need.
+  def title = %w[file pdf].include?(kind) ? name : name.sub(/\.[a-z0-9]{2,5}\z/i, "")
+
   def seconds = facts["seconds"].to_f
   def ready? = state == "ready"
+
+  # Already among the teacher's own things; see StoreRoom::Shelf::Taken.
+  def keep = self
 
   # It leaves the store room; pages that show it keep it.
   def put_away = update!(away_at: Time.current)

@@ -1,15 +1,12 @@
-// Bringing in pictures: by file choice, drop or paste. What is a picture is decided by the server.
+// Bringing in by file choice, drop or paste. What a file is, is decided by the server.
 import { send } from "shared/net"
 import { newId } from "shared/ids"
 import { say } from "shared/say"
 import { PAGE } from "board/camera"
 import { round } from "board/carry"
 
-const LARGEST = [900, 640]
-
 export function bringIn(board) {
   const chooser = document.getElementById("bring-in")
-  document.querySelector("[data-bring-in]")?.addEventListener("click", () => chooser.click())
   chooser?.addEventListener("change", () => { take(board, [...chooser.files]); chooser.value = "" })
   board.stage.addEventListener("dragover", event => { event.preventDefault(); board.stage.classList.add("dropping") })
   board.stage.addEventListener("dragleave", () => board.stage.classList.remove("dropping"))
@@ -55,23 +52,6 @@ async function words(board, data, at = [200, 200]) {
   }
 }
 
-async function take(board, files, at = [PAGE.width / 2, PAGE.height / 2]) {
-  if (!files.length) return say("Drop a picture file here (PNG, JPEG, GIF, WebP or SVG).")
-  const { page } = board
-  for (const [index, file] of files.entries()) {
-    board.store.bringing = files.length > 1 ? `Bringing in ${index + 1} of ${files.length}` : `Bringing in ${file.name}`
-    try {
-      const form = new FormData()
-      form.append("file", file)
-      const { picture, width, height, name } = await send("POST", "/pictures", form)
-      const scale = Math.min(1, LARGEST[0] / width, LARGEST[1] / height)
-      const size = [round(width * scale), round(height * scale)]
-      const offset = index * 30
-      board.do({ verb: "put", items: [{ kind: "picture", id: newId(), picture, alt: name.replace(/\.\w+$/, "").slice(0, 200), width: size[0], height: size[1],
-        x: round(at[0] - size[0] / 2 + offset), y: round(at[1] - size[1] / 2 + offset) }] }, {}, page)
-    } catch (error) {
-      say(error.message)
-    }
-  }
-  board.store.bringing = null
+function take(board, files, at) {
+  files.length ? board.media.bring(files, at) : say("Drop files here: pictures, sounds, videos, PDF.")
 }

@@ -10,6 +10,7 @@ export class Camera {
     this.watchers = []
     this.view = { x: 0, y: 0, scale: 1 }
     this.fitted = true
+    this.panel = 0
     // A browser that brings a caret into view by scrolling moves the page instead.
     stage.addEventListener("scroll", () => {
       const { scrollLeft, scrollTop } = stage
@@ -34,7 +35,14 @@ export class Camera {
 
   insets() {
     const narrow = this.stage.clientWidth < 900
-    return (narrow ? this.stage.dataset.narrow : this.stage.dataset.inset).split(" ").map(Number)
+    const [left, top, right, bottom] = (narrow ? this.stage.dataset.narrow : this.stage.dataset.inset).split(" ").map(Number)
+    return [left, top, right + (narrow ? 0 : this.panel), bottom]
+  }
+
+  // A panel this wide (px) lies over the right side of the stage: a page shown as a whole makes room for it.
+  makeRoom(width) {
+    this.panel = width
+    if (this.fitted) this.fit()
   }
 
   // Where a bar this wide may begin, in CSS pixels: on screen, and beside the tools rather than under them.

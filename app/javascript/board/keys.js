@@ -31,6 +31,7 @@ function handle(board, event) {
   if (key === "+" || key === "=") return board.camera.zoom(1.25), true
   if (key === "-") return board.camera.zoom(0.8), true
   if (key === "0") return board.camera.fit(), true
+  if (key === "b") return board.media.toggle(), true
   if (key === "d") return board.store.toggleTidy(), true
   if (TOOLS[key] && board.offers(TOOLS[key])) return board.choose(TOOLS[key]), true
   if (!onStage) return false

@@ -7,7 +7,7 @@ const kinds = shapes({ sides: 6, tips: 5 })
 let board
 
 export const boardStore = () => ({
-  tool: "arrange", shape: "rectangle", kept: "kept", waiting: 0, bringing: null,
+  tool: "arrange", shape: "rectangle", kept: "kept", waiting: 0,
   pen: { colour: "#231a1e", breadth: 6, fill: null, card: "#f7dfa6", size: 40, font: "read", dash: "solid", opacity: 1, sides: 6, tips: 5 },
   marker: { colour: "#e0a83a", breadth: 30 }, eraser: { mode: "cut", radius: 20 }, tidy: false, looks: { open: false }, preferences: {}, inks: [], markers: [], breadths: [],
   undo: false, redo: false, since: 0, lasso: false, adding: false, seen: "all", spotlight: false, magnifier: false, fitted: true, wings: false, zoom: "", page: 0, number: 1, pages: 1, minutes: 5, paper: "plain", measures: {}, pageColour: "#ffffff", nextWords: "",
@@ -93,6 +93,8 @@ export const boardStore = () => ({
   keepAsIs() { board.keepAsIs() },
   toggleSpotlight() { board.spotlight.toggle() },
   toggleMagnifier() { board.magnifier.toggle() },
+  bringIn() { board.media.toggle() },
+  media(part, action) { board.media.run(part, action) },
   showPages() { board.grid.show() },
 
   setPaper(paper) { board.restyle({ paper }) },

@@ -15,7 +15,7 @@ module Asset::Placing
   def video = [ { "kind" => "video", "picture" => picture_id, **played }, Picture.fitting(facts.fetch("width", 640), facts.fetch("height", 360)) ]
   def opener = [ { "kind" => "tile", "text" => name, "size" => 30, "link" => { "to" => "file", "asset" => id, "name" => name } }, [ 460, 90 ] ]
 
-  def played = { "asset" => id, "title" => File.basename(name, ".*"), "seconds" => seconds }
+  def played = { "asset" => id, "title" => title, "seconds" => seconds }
 
   def centred(values, (width, height), at)
     { "id" => SecureRandom.alphanumeric(20), "x" => (at[0] - width / 2.0).round(2), "y" => (at[1] - height / 2.0).round(2), "width" => width, "height" => height, **values }

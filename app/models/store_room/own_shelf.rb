@@ -21,7 +21,7 @@ class StoreRoom::OwnShelf < StoreRoom::Shelf
   def one_of(word) = word.length > 3 ? word.singularize : word
 
   def entry(asset)
-    StoreRoom::Entry.new(id: asset.id, title: asset.name, kind: asset.kind, thumbnail: (asset.picture && "/pictures/#{asset.picture_id}?size=small"), facts: facts(asset), state: asset.state, progress: asset.progress)
+    StoreRoom::Entry.new(id: asset.id, title: asset.title, kind: asset.kind, thumbnail: (asset.picture && "/pictures/#{asset.picture_id}?size=small"), facts: facts(asset), state: asset.state, progress: asset.progress)
   end
 
   def facts(asset)

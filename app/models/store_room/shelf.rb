@@ -24,5 +24,8 @@ class StoreRoom::Shelf
   # A single picture, taken out.
   Taken = Struct.new(:picture, :alt) do
     def items_at(at, **) = [ picture.item_at(at, alt: alt) ]
+
+    # It lies among the teacher's own things from now on.
+    def keep = picture.assets.here.first || picture.assets.create!(teacher: picture.teacher, kind: "picture", name: picture.name, content_type: picture.content_type)
   end
 end
