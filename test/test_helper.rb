@@ -2,6 +2,7 @@ ENV["RAILS_ENV"] ||= "test"
 require_relative "../config/environment"
 require "rails/test_help"
 require_relative "world"
+require_relative "support/media"
 
 class ActiveSupport::TestCase
   include World

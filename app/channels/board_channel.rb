@@ -20,6 +20,12 @@ class BoardChannel < ApplicationCable::Channel
     transmit({ refused: error.message })
   end
 
+  def media(data)
+    Live::Media.new(data).tell(@lesson)
+  rescue Usher::Invalid => error
+    transmit({ refused: error.message })
+  end
+
   def pointer(data)
     @lesson.device_feed.publish(pointer: Live::Pointer.new(data).to_h)
   rescue Usher::Invalid => error

@@ -70,6 +70,7 @@ module BoardHelper
 
   NAMED = ->(link, _) { link["name"] }
   LINK_WORDS = {
+    "speech" => ->(link, _) { "Read aloud in #{Usher::Speech::LANGUAGES.fetch(link["language"])}" },
     "address" => ->(link, _) { link["address"] }, "file" => NAMED, "sound" => NAMED, "video" => NAMED,
     "page" => ->(link, lesson) { lesson.pages.find { |page| page.id == link["page"] }&.then { |page| "Page #{page.number}" } || "A page that is not in this lesson any more" },
     "activity" => ->(link, lesson) { lesson.activities.find_by(id: link["activity"])&.title || "An activity that is gone" }

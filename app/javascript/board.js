@@ -123,7 +123,7 @@ class Board {
     this.using.leave()
     if (name !== "arrange") this.choice.clear()
     if (name !== this.store.tool) this.tool?.leave?.(this)
-    this.store.tool = name
+    this.store.tool = this.element.dataset.tool = name
     this.stage.style.cursor = tools[name].cursor
   }
 
@@ -283,6 +283,7 @@ class Board {
     this.view.apply(patch)
     patch.put.forEach(({ id }) => this.dry(id))
     patch.gone.forEach(id => this.dry(id))
+    this.media.lay()
     if (this.choice.size) this.choice.refresh()
   }
 
@@ -324,6 +325,7 @@ class Board {
     }
     if (this.heading !== page) return // turned on meanwhile
     this.page = page
+    this.media.leave()
     this.wet.clear()
     this.held.forEach(element => element.remove())
     this.held.clear()

@@ -3,8 +3,6 @@
 module Library
   class Record < ApplicationRecord
     self.abstract_class = true
-    connects_to database: { reading: :library }
+    establish_connection :library
   end
-
-  def self.read(&block) = Record.connected_to(role: :reading, &block)
 end

@@ -1,5 +1,5 @@
 Rails.application.config.permissions_policy do |policy|
-  policy.camera :none
+  policy.camera :self
   policy.geolocation :none
   policy.usb :none
   policy.payment :none

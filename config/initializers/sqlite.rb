@@ -1,5 +1,6 @@
 # Two things that later Rails does by itself, needed for several threads on one SQLite file:
-# a transaction takes the write lock when it begins (a lock taken halfway fails instead of waiting),
+# a transaction takes the write lock when it begins (a lock taken halfway fails instead of waiting; a file
+# that is only read has none),
 # and waiting for the lock lets other threads run (SQLite's own timer would hold Ruby's global lock,
 # so that the thread with the write lock could never let go of it).
 ActiveSupport.on_load(:active_record) do
@@ -9,7 +10,7 @@ ActiveSupport.on_load(:active_record) do
     def begin_db_transaction
       log("begin immediate transaction", "TRANSACTION") do
         with_raw_connection(allow_retry: true, materialize_transactions: false) do |connection|
-          connection.transaction(:immediate).tap { verified! }
+          connection.transaction(@config[:readonly] ? :deferred : :immediate).tap { verified! }
         end
       end
     end

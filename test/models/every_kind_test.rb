@@ -10,6 +10,7 @@ class EveryKindTest < ActiveSupport::TestCase
     @page = @lesson.pages.first
     @sitting = sit(@lesson)
     @picture, @activity = picture_of(@owner), activity(@lesson)
+    @asset = @owner.assets.take_in(upload("The tide turns at noon.", "tide.txt"))
   end
 
   Usher::Items.registry.names.each do |kind|
@@ -32,7 +33,7 @@ class EveryKindTest < ActiveSupport::TestCase
     "trace" => { "along" => "ruler", "items" => [ { "kind" => "ink", "id" => "ruled", "points" => [ [ 120, 590, nil, 0 ], [ 400, 584, nil, 300 ] ] } ] },
     "flip" => { "ids" => %w[note line], "axis" => "across" }, "align" => { "ids" => %w[note star], "to" => "left" }, "distribute" => { "ids" => %w[note star ruler], "along" => "across" },
     "place" => { "ids" => %w[note], "set" => { "x" => 7, "angle" => 12 } }, "deal" => { "piles" => %w[pile], "ids" => %w[copy], "by" => [ 200, 30 ] },
-    "track" => { "ids" => %w[note], "way" => "path", "path" => "circle" }, "reset" => { "items" => [ { "kind" => "rectangle", "id" => "old", "x" => 5, "y" => 5, "width" => 50, "height" => 40, "z" => 2.5 } ], "gone" => %w[note], "set" => { "colour" => "#fdfaf4" } },
+    "crop" => { "id" => "picture", "to" => [ 0.1, 0.2, 0.5, 0.6 ] }, "track" => { "ids" => %w[note], "way" => "path", "path" => "circle" }, "reset" => { "items" => [ { "kind" => "rectangle", "id" => "old", "x" => 5, "y" => 5, "width" => 50, "height" => 40, "z" => 2.5 } ], "gone" => %w[note], "set" => { "colour" => "#fdfaf4" } },
     "together" => { "steps" => [ { "verb" => "remove", "ids" => %w[note] }, { "verb" => "move", "ids" => %w[ink], "by" => [ 9, 9 ] } ] }
   }.freeze
 
@@ -48,7 +49,8 @@ class EveryKindTest < ActiveSupport::TestCase
 
   def sample(kind)
     own = { "ink" => { "points" => [ [ 10, 10, nil, 0 ], [ 90, 40, nil, 30 ] ] }, "text" => { "text" => "High tide" }, "note" => { "text" => "Boots" }, "tile" => { "text" => "2x" }, "callout" => { "text" => "Ahoy" },
-      "picture" => { "picture" => @picture.id }, "activity" => @activity.card, "polygon" => { "corners" => [ [ 0.5, 0 ], [ 1, 1 ], [ 0, 1 ] ] }, "formula" => { "source" => "1/2" } }
+      "picture" => { "picture" => @picture.id }, "sound" => { "asset" => @asset.id }, "video" => { "asset" => @asset.id, "picture" => @picture.id },
+      "link_card" => { "address" => "https://gullpoint.example/" }, "framed" => { "address" => "https://gullpoint.example/tides" }, "activity" => @activity.card, "polygon" => { "corners" => [ [ 0.5, 0 ], [ 1, 1 ], [ 0, 1 ] ] }, "formula" => { "source" => "1/2" } }
     { "kind" => kind, "id" => kind, **(kind == "ink" ? {} : { "x" => 100, "y" => 100, "width" => 300, "height" => 120 }), **own.fetch(kind, {}) }
   end
 

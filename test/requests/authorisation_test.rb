@@ -23,7 +23,13 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "GET /lessons/:lesson_id/pages" => TEACHER, "DELETE /lessons/:lesson_id/pages" => TEACHER, "POST /lessons/:lesson_id/arrivals" => TEACHER, "GET /lessons/:lesson_id/links" => TEACHER,
     "POST /pages/:page_id/guides" => TEACHER, "POST /pages/:page_id/choice" => TEACHER, "POST /pages/:page_id/clippings" => TEACHER, "POST /pages/:page_id/pastes" => TEACHER,
     "POST /pages/:page_id/reset" => TEACHER, "PATCH /pages/:page_id/preparation" => TEACHER, "PUT /pages/:page_id/preparation" => TEACHER,
-    "POST /tables" => %i[owner other], "POST /media" => %i[owner other], "GET /media/:id" => CLASS,
+    "POST /tables" => %i[owner other], "POST /media" => %i[owner other], "GET /media/:id" => CLASS, "PATCH /media/:id" => TEACHER, "PUT /media/:id" => TEACHER, "DELETE /media/:id" => TEACHER,
+    "GET /media/:stored_file_id/progress" => TEACHER, "GET /media/:stored_file_id/uses" => TEACHER, "POST /media/:stored_file_id/return" => TEACHER, "POST /media/:stored_file_id/still" => TEACHER,
+    "GET /store_room" => %i[owner other], "GET /store_room/web" => %i[owner other], "POST /store_room/takings" => TEACHER, "POST /store_room/keeps" => TEACHER, "POST /store_room/sets" => TEACHER,
+    "GET /drawings/:id" => %i[owner other], "GET /found_pictures/:id" => %i[owner other], "POST /pictures/:picture_id/clearing" => TEACHER,
+    "POST /lessons/:lesson_id/imports" => TEACHER, "GET /imports/:id" => TEACHER, "DELETE /imports/:id" => TEACHER,
+    "POST /pages/:page_id/capture" => TEACHER, "GET /pages/:page_id/lines" => TEACHER, "GET /pages/:page_id/speech" => CLASS,
+    "GET /frame" => %i[owner other student], "POST /embed" => %i[owner other], "POST /link_card" => %i[owner other], "POST /host" => %i[owner other],
     "GET /pages/:id" => TEACHER, "DELETE /pages/:id" => TEACHER, "POST /pages/:page_id/copy" => TEACHER, "POST /pages/:page_id/return" => [],
     "POST /pages/:page_id/undo" => TEACHER, "POST /pages/:page_id/redo" => TEACHER, "PATCH /pages/:page_id/position" => TEACHER,
     "PUT /pages/:page_id/position" => TEACHER, "GET /pages/:page_id/thumbnail" => TEACHER, "POST /pages/:page_id/operations" => TEACHER,
@@ -53,6 +59,9 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     card_on(@page, @activity)
     @asset = @owner.assets.take_in(upload("The tide turns at noon.", "tide.txt"))
     lay(@page, note("asset", link: { "to" => "file", "asset" => @asset.id, "name" => "tide.txt" }))
+    @framed = "https://gullpoint.example/tides"
+    lay(@page, { "kind" => "framed", "id" => "framed", "x" => 0, "y" => 0, "address" => @framed })
+    @import = Import.create!(lesson: @lesson, asset: @owner.assets.create!(kind: "pdf", name: "Tide tables.pdf", content_type: "application/pdf", facts: { "pages" => 2 }), position: 1, first: 1, last: 2)
     @poll = Poll.ask(@sitting, 3)
     @share = @lesson.shares.create!
     @take = Take.start(@lesson, @page)
@@ -126,18 +135,19 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     verb, path = route.split(" ")
     path = path.sub("(/:code)", "").sub(":code", "422").sub(":token", @share.token).gsub(/:(\w+)/) { id_for(path, Regexp.last_match(1)) }
     verb = "GET" if verb == "*"
-    json = path.match?(%r{/(operations|undo|redo|stop|reel|place|position|pages|copy|feed|starting_points|guides|choice|clippings|pastes|media|reset|preparation|arrivals)\z}) && path.exclude?("lessons/#{@lesson.id}/copy")
+    json = path.match?(%r{/(operations|undo|redo|stop|reel|place|position|pages|copy|feed|starting_points|guides|choice|clippings|pastes|media|reset|preparation|arrivals|return|still|uses|progress|takings|keeps|sets|clearing|imports|imports/\d+|capture|lines|embed|link_card|host)\z}) && path.exclude?("lessons/#{@lesson.id}/copy")
     send(verb.downcase, path, params: params_for(path), headers: json ? { "Accept" => "application/json" } : {})
   end
 
   def id_for(path, name)
-    { "lessons" => @lesson, "pages" => @page, "pictures" => @picture, "media" => @asset, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take, "starting_points" => @kept }
+    return { "drawings" => "1", "found_pictures" => "crab" }[path.split("/")[1]] if path.match?(%r{\A/(drawings|found_pictures)/})
+    { "lessons" => @lesson, "imports" => @import, "pages" => @page, "pictures" => @picture, "media" => @asset, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take, "starting_points" => @kept }
       .find { |part, _| path.start_with?("/#{part}/:#{name}") }.last.id.to_s
   end
 
   def params_for(path)
     { lesson: { title: "Ebb" }, take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, title: "Ebb", page_id: @page.id, content: SORT.to_json,
-      poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, file: (upload(path == "/pictures" ? svg : "Ebb and flow", "tide.txt") if %w[/pictures /media].include?(path)) }.compact
+      poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, shelf: "own", ids: [ @asset.id ], lesson_id: @lesson.id, item: "asset", address: @framed, box: [ 0, 0, 100, 100 ], asset: @import.asset_id, wanted: "1", file: (upload(path == "/pictures" ? svg : "Ebb and flow", "tide.txt") if %w[/pictures /media].include?(path)) }.compact
   end
 
   def refused?

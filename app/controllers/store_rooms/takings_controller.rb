@@ -1,4 +1,5 @@
-# Things are taken out of the store room: answers with the items that come onto the page.
+# Things are taken out of the store room: answers with the items that come onto the page, and with a PDF
+# whose pages are to be chosen.
 class StoreRooms::TakingsController < ApplicationController
   for_teachers
 
@@ -7,12 +8,12 @@ class StoreRooms::TakingsController < ApplicationController
   STEP = 40 # page units from one to the next
 
   def create
-    lesson, at = access.lessons.find(params[:lesson]), PLACE.call(params[:at] || [ 800, 450 ])
+    lesson, at = access.lessons.find(params[:lesson_id]), PLACE.call(params[:at] || [ 800, 450 ])
     ids = Array(params[:ids])
     raise Usher::Invalid, "Choose up to #{MOST} things at once." unless ids.size.between?(1, MOST)
     shelf = StoreRoom.new(teacher).shelf(params[:shelf].to_s)
-    taken = ids.map { |id| shelf.take(id) }
-    render json: { items: taken.each_with_index.flat_map { |thing, index| thing.items_at(at.map { |n| n + index * STEP }, lesson: lesson) },
-      pdf: taken.find { |thing| thing.try(:kind) == "pdf" }&.then { |asset| { asset: asset.id, name: asset.name, pages: asset.facts["pages"] } } }.compact
+    papers, things = ids.map { |id| shelf.take(id) }.partition { |thing| thing.try(:kind) == "pdf" }
+    render json: { items: things.each_with_index.flat_map { |thing, index| thing.items_at(at.map { |n| n + index * STEP }, lesson: lesson) },
+      pdf: papers.first&.then { |asset| { asset: asset.id, name: asset.name, pages: asset.facts["pages"] } } }.compact
   end
 end

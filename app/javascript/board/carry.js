@@ -10,13 +10,15 @@ export class Carry {
     this.places = elements.map(element => element.dataset.box.split(" ").slice(0, 2).map(Number))
   }
 
-  // The things as they are now, each with its own transform.
+  // The things as they are now, each with its own transform. What lives over one (a video, a
+  // framed page) goes with it.
   each(show) {
     for (const id of this.ids) {
       const element = this.view.find(id)
       if (!element) continue
       if (this.known.get(id)?.[0] !== element) this.known.set(id, [element, element.getAttribute("transform") ?? ""])
       show(element, this.known.get(id)[1])
+      if (element.nextElementSibling?.classList.contains("living")) element.nextElementSibling.setAttribute("transform", element.getAttribute("transform"))
     }
   }
 

@@ -7,7 +7,7 @@ import { boxOf } from "shared/page_view"
 const SVG = "http://www.w3.org/2000/svg"
 const CORNERS = { nw: [0, 0], ne: [1, 0], se: [1, 1], sw: [0, 1] }
 const SIDES = { w: [0, 0.5], e: [1, 0.5] }
-const EVEN = ["text", "note", "tile", "callout", "picture", "activity", "formula", "set_square"]
+const EVEN = ["text", "note", "tile", "callout", "picture", "video", "activity", "formula", "set_square"]
 const BY_KNOTS = ["line", "arrow", "curve"] // what has only its knots for handles
 const MARGIN = 8 // pixels between a thing and its frame
 const TURN = 40
@@ -177,7 +177,7 @@ export class Choice {
     const elements = this.elements(), all = test => elements.every(({ dataset }) => test(dataset))
     const pinned = all(({ pinned }) => pinned)
     return { pin: !pinned, unpin: pinned, on: all(({ cover }) => cover === "off"), off: all(({ cover, edge }) => cover === "on" && !edge), one: this.size === 1 && all(({ written, formula }) => written || formula), sized: all(({ written, formula }) => written || formula), look: elements.some(({ dataset }) => dataset.paints),
-      tidy: all(({ kind }) => kind === "ink"), whole: all(({ rubbed }) => rubbed) }
+      tidy: all(({ kind }) => kind === "ink"), whole: all(({ rubbed }) => rubbed), crop: this.size === 1 && all(({ kind, pinned }) => kind === "picture" && pinned !== "all"), plays: this.size === 1 && all(({ plays, framed }) => plays || framed) }
   }
 
   // Under the frame; over it only where the screen ends.

@@ -2,6 +2,11 @@
 // wanted, so that a board opens no slower for all of them.
 import { send } from "shared/net"
 import { say } from "shared/say"
+import { newId } from "shared/ids"
+import { ask } from "shared/ask"
+import { speak } from "shared/opening"
+import { boxOf } from "shared/page_view"
+import { PAGE } from "board/camera"
 
 export class MediaRoom {
   constructor(board) {
@@ -32,7 +37,7 @@ export class MediaRoom {
     if (!this.room) {
       const { default: StoreRoom } = await import("media/store_room")
       const { board } = this
-      this.room ??= new StoreRoom(body, { taken: (...what) => this.take(...what), page: (x, y) => this.over(x, y) && board.camera.toPage(x, y), uploaded: asset => { if (asset.to === "pdf") this.take("own", [asset.asset]) } })
+      this.room ??= new StoreRoom(body, { taken: (...what) => this.take(...what), page: (x, y) => this.over(x, y) && board.camera.toPage(x, y), linked: (way, address) => this.run("web_sheet", way, address).catch(error => say(error.message)), uploaded: asset => { if (asset.to === "pdf") this.take("own", [asset.asset]) } })
     }
     if (!body.firstElementChild) window.htmx.trigger(body, "open")
     else this.room.refresh()
@@ -59,7 +64,7 @@ export class MediaRoom {
   async take(shelf, ids, at = this.middle()) {
     const { board } = this, { page } = board
     try {
-      const { items, pdf } = await send("POST", "/store_room/takings", { shelf, ids, at: at.map(Math.round), lesson: board.lesson })
+      const { items, pdf } = await send("POST", "/store_room/takings", { shelf, ids, at: at.map(Math.round), lesson_id: board.lesson })
       if (items.length) await this.put(items, page)
       if (pdf) await this.run("pdf_sheet", "open", pdf)
     } catch (error) {
@@ -75,6 +80,92 @@ export class MediaRoom {
     if (board.mode !== "prepare" || board.page !== page) return
     board.choose("arrange")
     board.choice.only(...items.map(({ id }) => id))
+  }
+
+  // A sound or a video plays in its place; the class's devices follow.
+  async play(element) {
+    const { board } = this
+    if (!this.player) {
+      const { default: Player } = await import("media/player")
+      this.player ??= new Player({ view: () => board.view, place: board.stage, toScreen: (x, y) => board.camera.toScreen(x, y), beside: (left, width) => board.camera.beside(left, width), tell: state => this.tell(state),
+        still: (...which) => this.still(...which), keep: board.mode === "prepare" ? (id, set) => board.do({ verb: "change", changes: [{ id, set }] }) : null })
+      board.camera.watch(() => this.player.lay())
+    }
+    this.player.open(element)
+  }
+
+  tell(state) {
+    if (this.board.store.doors) this.board.live.perform("media", state.item ? { ...state, page: this.board.page } : {})
+  }
+
+  // What a video shows at this second lands on the page, the next one beside it: a storyboard. Or it
+  // becomes the picture that the video shows at rest.
+  async still(id, asset, at, { poster = false } = {}) {
+    const { board } = this, { page } = board
+    try {
+      const picture = await send("POST", `/media/${asset}/still`, { at })
+      if (poster) return board.do({ verb: "change", changes: [{ id, set: { picture: picture.id } }] })
+      const { x, y, width, height } = boxOf(board.view.find(id)), row = this.stills?.page === page ? this.stills : { page, count: 0 }
+      this.stills = row
+      const side = [400, Math.round(400 * picture.height / picture.width)], across = 3
+      const below = y + height + side[1] * 0.6 < PAGE.height ? [x, y + height + 20] : [20, 20]
+      const spot = [below[0] + row.count % across * (side[0] + 20), below[1] + Math.floor(row.count / across) * (side[1] + 20)]
+      row.count += 1
+      board.do({ verb: "put", items: [{ kind: "picture", id: newId(), picture: picture.id, alt: picture.name, x: Math.round(spot[0]), y: Math.round(spot[1]), width: side[0], height: side[1] }] }, board.during(), page)
+    } catch (error) {
+      say(error.message)
+    }
+  }
+
+  // How the open sheet says a text should be read.
+  speech() {
+    const { sheet } = this.board.chosen
+    return { language: sheet.querySelector("[data-speech-language]").value, speed: Number(sheet.querySelector("[data-speech-speed]").value) || 150 }
+  }
+
+  async hear() {
+    const { board } = this, { language, speed } = this.speech()
+    await board.settled()
+    speak(board.page, board.choice.ids()[0], language, speed)
+  }
+
+  // What is to be seen on a picture, for those who cannot see it.
+  async describe() {
+    const { board } = this, [element] = board.choice.elements(), was = element.getAttribute("aria-label").replace(/^Picture(: )?/, "")
+    const alt = await ask("What is to be seen on this picture?", { value: was, action: "Keep", empty: true, hint: "It is read out where the picture cannot be seen." })
+    if (alt !== null) board.do({ verb: "change", changes: [{ id: element.dataset.item, set: { alt } }] })
+  }
+
+  // What is chosen goes into the store room, to come out again as it is.
+  async keepSet() {
+    const { board } = this, ids = board.choice.ids(), name = await ask("What should these things be called?", { action: "Keep in store room", hint: "They come out again as they are: live, not as a picture." })
+    if (!name) return
+    await board.settled()
+    await send("POST", "/store_room/sets", { page: board.page, ids, name }).then(() => say(`“${name}” is in the store room.`), error => say(error.message))
+    if (!this.panel.hidden) this.room?.refresh()
+  }
+
+  // A page of the web comes to life in its frame.
+  async frame(element) {
+    const { board } = this
+    if (!this.frames) {
+      const { default: Frames } = await import("media/frames")
+      this.frames ??= new Frames(() => board.view)
+    }
+    this.frames.open(element)
+  }
+
+  // Things were drawn anew, moved or left: what lives on the page stays with them.
+  lay() {
+    this.player?.lay()
+    this.frames?.lay()
+  }
+
+  leave() {
+    this.player?.close()
+    this.frames?.close()
+    this.parts.live_view?.close()
+    this.parts.paper_text?.close()
   }
 
   // Files from the device come onto the page, as soon as each is in.

@@ -28,6 +28,7 @@ export class Follower {
     this.wet = new WetInk(wet, () => ({ x: 0, y: 0, scale: wet.clientWidth / 1600 }))
     this.dot = this.view.svg.querySelector("[data-dot]")
     this.offer()
+    if (this.place.dataset.media) this.media(JSON.parse(this.place.dataset.media))
   }
 
   heard(message) {
@@ -35,6 +36,7 @@ export class Follower {
     if (message.wet) this.ink(message.wet)
     if (message.pointer) this.point(message.pointer.at)
     if (message.light) this.light(message.light)
+    if (message.media) this.media(message.media)
     if (message.turn) this.afresh()
     if (message.poll) this.poll()
     if (message.shut) location.assign("/seat")
@@ -44,6 +46,8 @@ export class Follower {
     if (patch.page !== this.page) return
     this.view.apply(patch)
     patch.put.forEach(({ id }) => this.wet.remove(id))
+    this.player?.lay()
+    this.own?.lay()
     this.offer()
   }
 
@@ -68,6 +72,28 @@ export class Follower {
     if (at) dim.setAttribute("d", `M-9 -9H1609V909H-9Z${outline(at, size, round)}`)
   }
 
+  // What the teacher plays is played here too, silently until a hand says otherwise. The part that does it
+  // is fetched when it is first wanted.
+  async media(state) {
+    if (state.item && state.page !== this.page || !state.item && !this.player) return
+    const heard = Date.now()
+    if (!this.player) {
+      const { default: Player } = await import("media/player")
+      this.player ??= new Player({ view: () => this.view, place: document.getElementById("media-place"), follows: true })
+    }
+    this.player.place = document.getElementById("media-place")
+    this.player.follow(state, (Date.now() - heard) / 1000)
+  }
+
+  // A tap on a sound or a video of the page plays it on this device alone, with a bar of its own.
+  async playHere(item) {
+    const { default: Player } = await import("media/player")
+    this.player?.close()
+    this.own ??= new Player({ view: () => this.view })
+    this.own.place = document.getElementById("media-place")
+    this.own.open(item)
+  }
+
   // The whole page anew, after a turn or a gap too large to fill.
   async afresh() {
     const response = await fetch("/seat/page").catch(() => null)
@@ -75,6 +101,8 @@ export class Follower {
     if (!response.ok) { location.assign("/seat"); return null }
     document.getElementById("page-place").innerHTML = await response.text()
     const was = this.page
+    this.player?.close()
+    this.own?.close()
     this.look()
     if (was !== this.page) this.playing(false)
     this.poll()
@@ -111,8 +139,17 @@ export class Follower {
     const item = event.target.closest("[data-item]")?.dataset, address = event.target.closest("a[href]")
     if (address && this.view.svg.contains(address)) return event.preventDefault(), this.open({ to: "address", address: address.getAttribute("href") })
     const activity = event.target.closest("[data-play]")?.dataset.play ?? item?.activity
-    if (item?.link) return this.open(JSON.parse(item.link))
+    if (item?.link) return this.open(JSON.parse(item.link), { page: this.page, item: item.item })
+    if (item?.leads) return this.open({ to: "address", address: item.leads })
+    if (item?.plays) return this.playHere(this.view.find(item.item))
+    if (item?.framed) return this.frame(this.view.find(item.item))
     if (activity) this.play(activity)
+  }
+
+  async frame(element) {
+    const { default: Frames } = await import("media/frames")
+    this.frames ??= new Frames(() => this.view)
+    this.frames.open(element)
   }
 
   play(activity) {

@@ -10,8 +10,8 @@ const POLL = 1500 // ms
 
 export default class StoreRoom {
   // taken(shelf, ids, at): takes things out onto a page; not there on the desk.
-  constructor(place, { taken, page, uploaded } = {}) {
-    Object.assign(this, { place, taken, page })
+  constructor(place, { taken, page, uploaded, linked } = {}) {
+    Object.assign(this, { place, taken, page, linked })
     this.uploads = new Uploads({ done: asset => { this.refresh(); uploaded?.(asset) } })
     place.addEventListener("click", event => this.press(event))
     place.addEventListener("change", event => this.changed(event.target))
@@ -20,7 +20,8 @@ export default class StoreRoom {
     place.addEventListener("dragover", event => { if (event.dataTransfer.types.includes("Files")) event.preventDefault() })
     place.addEventListener("drop", event => this.dropped(event))
     place.addEventListener("dragstart", event => { if (event.target.matches?.("img")) event.preventDefault() })
-    place.addEventListener("htmx:afterSwap", () => this.swapped())
+    place.addEventListener("htmx:afterSwap", ({ detail }) => { this.swapped(); if (detail.target.matches("[data-store], [data-store-room]")) place.scrollTop = 0 })
+    if (this.taken) place.addEventListener("click", event => this.web(event))
     this.swapped()
   }
 
@@ -49,6 +50,12 @@ export default class StoreRoom {
     if (target.closest("[data-rename-thing]")) return this.rename()
     if (target.closest("[data-move]")) return this.move()
     if (target.closest("[data-take-away]")) this.remove()
+  }
+
+  web({ target }) {
+    const { asCard, asFrame } = target.closest("[data-as-card], [data-as-frame]")?.dataset ?? {}
+    if (asCard) this.linked("card", asCard)
+    if (asFrame) this.linked("frame", asFrame)
   }
 
   toggle(thing) {

@@ -8,9 +8,22 @@ export function opener({ page, activity }) {
     activity: ({ activity: number }) => activity(number),
     file: ({ asset, name }) => Object.assign(document.createElement("a"), { href: `/media/${asset}`, download: name }).click(),
     sound: link => play("audio", link),
-    video: link => play("video", link)
+    video: link => play("video", link),
+    speech: ({ language, speed }, { page: number, item }) => speak(number, item, language, speed)
   }
-  return link => (ways[link.to] ?? (() => say("Usher cannot open that.")))(link)
+  return (link, from = {}) => (ways[link.to] ?? (() => say("Usher cannot open that.")))(link, from)
+}
+
+let voice
+
+// A thing on a page read aloud; a second time stops it.
+export function speak(page, item, language, speed) {
+  const address = `/pages/${page}/speech?${new URLSearchParams({ item, language, speed })}`
+  const speaking = voice && !voice.paused
+  voice?.pause()
+  if (speaking && voice.src.endsWith(address)) return
+  voice = new Audio(address)
+  voice.play().catch(() => say("That could not be read aloud."))
 }
 
 // A sound or a video in a sheet of its own, over everything.

@@ -78,7 +78,7 @@ class Asset::Intake
     type.include?("matroska") && facts.plays ? (facts.video? ? "video/webm" : "audio/webm") : type
   end
 
-  def path = @path ||= (@upload.respond_to?(:path) && @upload.path) || spooled
+  def path = @path ||= @upload.is_a?(ActionDispatch::Http::UploadedFile) ? @upload.path : spooled
 
   # Programs that read the file need it to be one.
   def spooled

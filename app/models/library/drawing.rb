@@ -13,21 +13,17 @@ class Library::Drawing < Library::Record
     def search(query, limit: MOST)
       words = query.downcase.scan(/[[:alnum:]]+/).first(8)
       return sample(limit) if words.empty?
-      Library.read do
-        singular = plurals(words)
-        # Whole words first, then words that only begin so.
-        whole = words.map { |word| either(word, singular) }.join(" ")
-        found = match(whole, limit)
-        begun = [ *words[0..-2].map { |word| either(word, singular) }, %("#{words.last}"*) ].join(" ")
-        found |= match(begun, limit) if found.size < limit
-        found.first(limit)
-      end
+      singular = plurals(words)
+      # Whole words first, then words that only begin so.
+      found = match(words.map { |word| either(word, singular) }.join(" "), limit)
+      found |= match([ *words[0..-2].map { |word| either(word, singular) }, %("#{words.last}"*) ].join(" "), limit) if found.size < limit
+      found.first(limit)
     end
 
     # Something to look at before anything is typed.
-    def sample(limit) = Library.read { select(:id, :title).where(pack: "emoji").order(Arel.sql("(id * 7919) % 1571")).limit(limit).map { |row| Entry.new(row.id, row.title) } }
+    def sample(limit) = select(:id, :title).where(pack: "emoji").order(Arel.sql("(id * 7919) % 1571")).limit(limit).map { |row| Entry.new(row.id, row.title) }
 
-    def named(id) = Library.read { find_by(id: id) }
+    def named(id) = find_by(id: id)
 
     private
 

@@ -13,7 +13,7 @@ class StoreRoom::OwnShelf < StoreRoom::Shelf
     StoreRoom::Listing.new(entries: found.first(MOST).map { |asset| entry(asset) }, folders: @teacher.assets.here.where.not(folder: "").group(:folder).order(:folder).count, more: found.size > MOST)
   end
 
-  def take(id) = @teacher.assets.here.find_by(id: id) || gone
+  def take(id) = @teacher.assets.here.find(id)
 
   private
 

@@ -41,9 +41,12 @@ export function press(board, item, at) {
   const address = at && document.elementsFromPoint(...at).map(element => element.closest?.("a[href]")).find(Boolean)?.getAttribute("href")
   if (address) return board.open({ to: "address", address })
   if (!item) return
-  const { item: id, cover, edge, area, link, activity, kind } = item.dataset
+  const { item: id, cover, edge, area, link, leads, plays, framed, activity, kind } = item.dataset
   if (cover === "on" && !edge) return board.do({ verb: "change", changes: board.view.mates(item).filter(({ dataset }) => dataset.cover === "on").map(({ dataset }) => ({ id: dataset.item, set: { off: true } })) })
-  if (link) return board.open(JSON.parse(link))
+  if (link) return board.open(JSON.parse(link), { page: board.page, item: id })
+  if (leads) return board.open({ to: "address", address: leads })
+  if (plays) return board.media.play(item)
+  if (framed) return board.media.frame(item)
   if (kind === "activity") return board.open({ to: "activity", activity: Number(activity) })
   if (area) return board.do({ verb: "change", changes: [{ id, set: { shown: area === "hidden" } }] })
 }

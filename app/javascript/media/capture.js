@@ -1,0 +1,83 @@
+// Drag over a part of the page: it becomes a picture here, on a new page, or in the store room. By keys the
+// whole page is captured.
+import { send } from "shared/net"
+import { say } from "shared/say"
+import { sheet } from "media/sheet"
+import { newId } from "shared/ids"
+import { PAGE } from "board/camera"
+
+export default class Capture {
+  constructor(board) {
+    this.board = board
+  }
+
+  begin() {
+    this.end()
+    const { board } = this, { stage } = board
+    board.media.hide()
+    say("Drag over the part to capture, or press Enter for the whole page.", { action: "Never mind", run: () => this.end() })
+    const layer = this.layer = Object.assign(document.createElement("div"), { className: "capture-layer", tabIndex: 0 })
+    Object.assign(layer.style, { position: "absolute", inset: 0, zIndex: 18, cursor: "crosshair", touchAction: "none" })
+    layer.dataset.overStage = layer.dataset.ownKeys = ""
+    layer.setAttribute("aria-label", "Drag over the part to capture. Enter takes the whole page, Escape calls it off.")
+    layer.addEventListener("pointerdown", event => this.down(event))
+    layer.addEventListener("pointermove", event => this.move(event))
+    layer.addEventListener("pointerup", event => this.up(event))
+    layer.addEventListener("pointercancel", () => this.end())
+    layer.addEventListener("keydown", event => {
+      if (event.key === "Escape") this.end()
+      if (event.key === "Enter") { this.end(); this.choose([0, 0, PAGE.width, PAGE.height]) }
+    })
+    stage.append(layer)
+    layer.focus()
+  }
+
+  down(event) {
+    event.preventDefault()
+    event.stopPropagation()
+    this.layer.setPointerCapture(event.pointerId)
+    this.from = [event.clientX, event.clientY]
+    this.box = this.layer.appendChild(Object.assign(document.createElement("div"), { className: "capture-box" }))
+  }
+
+  move(event) {
+    if (!this.from) return
+    const { left, top } = this.layer.getBoundingClientRect(), [x, y] = this.from
+    Object.assign(this.box.style, { left: `${Math.min(x, event.clientX) - left}px`, top: `${Math.min(y, event.clientY) - top}px`, width: `${Math.abs(event.clientX - x)}px`, height: `${Math.abs(event.clientY - y)}px` })
+  }
+
+  up(event) {
+    if (!this.from) return
+    const [a, b] = [this.from, [event.clientX, event.clientY]].map(place => this.board.camera.toPage(...place))
+    const box = [Math.min(a[0], b[0]), Math.min(a[1], b[1]), Math.abs(a[0] - b[0]), Math.abs(a[1] - b[1])].map(Math.round)
+    this.end()
+    box[2] < 8 || box[3] < 8 ? say("Drag over a larger part.") : this.choose(box)
+  }
+
+  end() {
+    this.layer?.remove()
+    this.layer = this.from = null
+    this.board.stage.focus()
+  }
+
+  choose(box) {
+    const asked = sheet("Where should it go?", `<div class="grid gap-3"><button type="button" class="button" data-to="here">Onto this page</button><button type="button" class="button" data-to="page">Onto a new page</button><button type="button" class="button" data-to="room">Into the store room</button></div>`)
+    asked.addEventListener("click", ({ target }) => {
+      const { to } = target.closest("[data-to]")?.dataset ?? {}
+      if (!to) return
+      asked.close()
+      this.take(box, to).catch(error => say(error.message))
+    })
+  }
+
+  async take(box, to) {
+    const { board } = this, { page } = board
+    await board.settled()
+    const picture = await send("POST", `/pages/${page}/capture`, { box, keep: to === "room" })
+    if (to === "room") return say("It is in the store room.")
+    const item = { kind: "picture", id: newId(), picture: picture.id, alt: picture.name, width: box[2], height: box[3] }
+    if (to === "here") return board.media.put([{ ...item, x: box[0] + 40, y: box[1] + 40 }], page)
+    await board.order.add({ paper: "plain" })
+    await board.media.put([{ ...item, x: Math.round((PAGE.width - box[2]) / 2), y: Math.round((PAGE.height - box[3]) / 2) }])
+  }
+}

@@ -1,0 +1,56 @@
+// A web address or embed code becomes a card, or a page framed on this page once its host is allowed.
+import { sheet } from "media/sheet"
+import { send } from "shared/net"
+import { newId } from "shared/ids"
+import { ask } from "shared/ask"
+
+export default class WebSheet {
+  constructor(board) {
+    this.board = board
+  }
+
+  open(code = "") {
+    this.sheet = sheet("Link card or framed page", `<label class="field">A web address, or embed code <textarea class="input" rows="4" maxlength="20000" name="code" placeholder="https:// or &lt;iframe …&gt;"></textarea></label>
+      <p class="muted tiny">A card opens the page in a tab of its own. A framed page lives on this page, closed off from Usher; of embed code only the frame is kept.</p><p class="problem" role="alert"></p>
+      <div class="flex flex-wrap justify-end gap-3"><button type="button" class="button" data-card>As a card</button><button type="button" class="button button-main" data-frame>As a framed page</button></div>`)
+    this.sheet.querySelector("textarea").value = code
+    this.sheet.querySelector("[data-card]").addEventListener("click", () => this.try(() => this.card(this.code)))
+    this.sheet.querySelector("[data-frame]").addEventListener("click", () => this.try(() => this.frame(this.code)))
+  }
+
+  get code() { return this.sheet.querySelector("textarea").value.trim() }
+
+  async try(action) {
+    const problem = this.sheet?.querySelector(".problem")
+    try {
+      await action()
+      this.sheet?.close()
+    } catch (error) {
+      if (problem?.isConnected) problem.textContent = error.message
+      else throw error
+    }
+  }
+
+  async card(address) {
+    const { item } = await send("POST", "/link_card", { address })
+    await this.put(item, [560, 150])
+  }
+
+  async frame(code) {
+    const { item, host, allowed } = await send("POST", "/embed", { code })
+    if (!allowed && !host.endsWith(".example")) {
+      const yes = await ask(`May pages of ${host} be shown inside your lessons? They are closed off from Usher, but what they show is theirs.`, { action: `Allow ${host}`, field: false })
+      if (!yes) return
+      await send("POST", "/host", { address: item.address })
+      this.fresh = true
+    }
+    await this.put(item, [item.width ?? 900, item.height ?? 560])
+    // A document's list of hosts is told when it is loaded.
+    if (this.fresh) location.reload()
+  }
+
+  async put(item, [width, height]) {
+    const [x, y] = this.board.media.middle()
+    await this.board.media.put([{ ...item, id: newId(), width, height, x: Math.round(x - width / 2), y: Math.round(y - height / 2) }])
+  }
+}
