@@ -18,6 +18,6 @@ class FramesController < ApplicationController
 
   # Cleaned, with its pictures inside it: a closed-off frame is given no cookies to fetch them with.
   def framed(page)
-    Usher::Formats::Html::Page.clean(page.html) { |address| (found = Outside.web.picture(address)) && "data:image/svg+xml;base64,#{Base64.strict_encode64(Usher::Formats::Svg::Reader.read(found.last).svg)}" }
+    Usher::Formats::Html::Article.clean(page.html) { |address| (found = Outside.web.picture(address)) && "data:image/svg+xml;base64,#{Base64.strict_encode64(Usher::Formats::Svg::Reader.read(found.last).svg)}" }
   end
 end

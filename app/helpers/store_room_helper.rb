@@ -1,7 +1,7 @@
 module StoreRoomHelper
   ICONS = { "picture" => "image", "sound" => "volume-2", "video" => "clapperboard", "pdf" => "file-text", "file" => "file", "set" => "shapes" }.freeze
 
-  # A page of the web that was cleaned (Usher::Formats::Html::Page), for reading in a panel: its links load
+  # A page of the web that was cleaned (Usher::Formats::Html::Article), for reading in a panel: its links load
   # here, its pictures can be taken.
   def web_article(html)
     document = Nokogiri::HTML5.fragment(html)

@@ -34,7 +34,7 @@ class Import < ApplicationRecord
   # Brings in what is missing, page by page; stops as soon as it is called off. A server that stopped
   # halfway goes on where it was.
   def run
-    update!(state: "running")
+    return if self.class.where(id: id, state: RUNNING).update_all(state: "running").zero? # called off before it began
     asset.file.open do |file|
       reader = Usher::Formats::Pdf::Reader.new(file.path)
       while reload.running? && pages.size < size
@@ -65,6 +65,7 @@ class Import < ApplicationRecord
   end
 
   def undo
-    lesson.bin_pages(Page.kept.where(id: pages).to_a)
+    came = Page.kept.where(id: pages).to_a
+    lesson.bin_pages(came) if came.any?
   end
 end

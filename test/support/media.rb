@@ -13,7 +13,7 @@ module Media
   # A PDF of so many pages, each saying which it is.
   def pdf(pages: 3)
     made("#{pages}.pdf") do |path|
-      documents = Array.new(pages) { |index| %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 595 842" width="595" height="842" font-family="#{Usher::Text::Faces.family('read')}"><rect width="595" height="842" fill="#fff"/><text x="60" y="120" font-size="28">Tide table #{index + 1}</text><text x="60" y="180" font-size="18">Low water comes at noon</text></svg>) }
+      documents = Array.new(pages) { |index| %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1600 900" width="1600" height="900" font-family="#{Usher::Text::Faces.family('read')}"><rect width="1600" height="900" fill="#fff"/><text x="60" y="120" font-size="60">Tide table #{index + 1}</text><text x="60" y="180" font-size="40">Low water comes at noon</text></svg>) }
       File.binwrite(path, Usher::Formats::Pdf::Writer.write(documents))
     end
   end

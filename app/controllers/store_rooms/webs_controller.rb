@@ -5,7 +5,7 @@ class StoreRooms::WebsController < ApplicationController
   def show
     @address = params[:address].presence || Outside.web.start
     @page = Outside.web.page(Usher::Page::Link.complete(@address).to_s[0, 2_000])
-    @html = Usher::Formats::Html::Page.clean(@page.html) if @page
+    @html = Usher::Formats::Html::Article.clean(@page.html) if @page
     render partial: "store_rooms/web", layout: false
   end
 end

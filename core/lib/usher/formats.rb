@@ -3,10 +3,10 @@ module Usher
   module Formats
     # Text with its looks, from outside.
     module Html
+      autoload :Article, "usher/formats/html/article"
+      autoload :Embed, "usher/formats/html/embed"
       autoload :Reader, "usher/formats/html/reader"
       autoload :Table, "usher/formats/html/table"
-      autoload :Embed, "usher/formats/html/embed"
-      autoload :Page, "usher/formats/html/page"
     end
 
     autoload :Maths, "usher/formats/maths"

@@ -4,7 +4,7 @@ module Usher
   module Formats
     module Html
       # A page of the web made harmless for reading: words, headings, lists, tables, links and pictures stay.
-      module Page
+      module Article
         ELEMENTS = %w[h1 h2 h3 h4 p ul ol li blockquote table thead tbody tr th td b strong i em u sub sup br hr a img figure figcaption div span pre code dl dt dd].freeze
         GONE = %w[script style iframe frame object embed form input button select textarea svg math link meta base noscript template].freeze # with what is in them
         KEPT = { "a" => %w[href], "img" => %w[src alt], "td" => %w[colspan rowspan], "th" => %w[colspan rowspan] }.freeze
