@@ -15,7 +15,7 @@ module Usher
 
       def jpeg(bytes)
         at = 2
-        while at + 9 < bytes.bytesize && bytes.getbyte(at) == 0xFF
+        while at + 9 <= bytes.bytesize && bytes.getbyte(at) == 0xFF
           marker = bytes.getbyte(at + 1)
           return bytes[at + 5, 4].unpack("nn").reverse if FRAMES.any? { |range| range.cover?(marker) }
           at += 2 + bytes[at + 2, 2].unpack1("n")

@@ -1,0 +1,64 @@
+require "core_test"
+require "tempfile"
+
+class FilmTest < CoreTest
+  Film = Usher::Formats::Film
+
+  def setup = @path = Tempfile.create([ "film", ".webm" ]).tap { |file| make(file.path) }.path
+  def teardown = File.delete(@path)
+
+  def test_says_what_a_film_is
+    facts = Film.probe(@path)
+    assert_in_delta 2, facts.seconds, 0.15
+    assert_equal [ 160, 90, true, true ], [ facts.width, facts.height, facts.plays, facts.video? ]
+    refute facts.heavy?
+    Film.check_end(@path, facts)
+  end
+
+  def test_a_still_is_a_picture_of_the_same_size
+    assert_equal [ 160, 90 ], Usher::Formats::Raster.size(Film.still(@path, at: 1))
+  end
+
+  def test_a_copy_plays_everywhere_and_says_how_far_it_is
+    shares = []
+    Tempfile.create([ "copy", ".mp4" ]) do |copy|
+      Film.copy(@path, to: copy.path, facts: Film.probe(@path)) { |share| shares << share }
+      assert_equal [ 160, 90, true ], Film.probe(copy.path).to_h.values_at(:width, :height, :plays)
+    end
+    assert_operator shares.max, :>, 0.5
+    assert(shares.all? { |share| share.between?(0, 1) })
+  end
+
+  def test_a_film_that_is_cut_off_is_not_taken
+    bytes = File.binread(@path)
+    Tempfile.create([ "cut", ".webm" ]) do |cut|
+      cut.binmode
+      cut.write(bytes[0, bytes.bytesize / 2])
+      cut.flush
+      assert_invalid(/cut off/) { Film.check_end(cut.path, Film.probe(@path)) }
+    end
+  end
+
+  # A playlist names other files: it is not opened, whatever it is called.
+  def test_files_that_name_others_are_not_opened
+    [ "#EXTM3U\n#EXTINF:1,\n/etc/hostname\n", "ffconcat version 1.0\nfile '/etc/hostname'\n" ].each do |text|
+      Tempfile.create([ "list", ".mp4" ]) do |list|
+        list.write(text)
+        list.flush
+        assert_invalid(/broken/) { Film.probe(list.path) }
+      end
+    end
+  end
+
+  def test_a_program_that_takes_too_long_is_ended
+    began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    assert_raises(Usher::Formats::Tool::Failed) { Usher::Formats::Tool.run("sleep", 20, seconds: 0.2) }
+    assert_operator Process.clock_gettime(Process::CLOCK_MONOTONIC) - began, :<, 5
+  end
+
+  private
+
+  def make(path)
+    system("ffmpeg", "-v", "error", "-y", "-f", "lavfi", "-i", "testsrc=size=160x90:rate=10:duration=2", "-f", "lavfi", "-i", "sine=440:duration=2", "-c:v", "libvpx", "-b:v", "300k", "-c:a", "libopus", path, exception: true)
+  end
+end
