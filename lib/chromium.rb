@@ -4,7 +4,7 @@ require "selenium-webdriver"
 # Debian's Chromium, as tests, benches and screenshots drive it: nothing is looked for outside.
 module Chromium
   FLAGS = %w[--headless=new --no-sandbox --disable-dev-shm-usage --disable-quic --disable-sync --disable-background-networking --no-first-run
-             --disable-component-update --use-fake-device-for-media-stream --use-fake-ui-for-media-stream
+             --disable-component-update --use-fake-device-for-media-stream=display-media-type=browser --use-fake-ui-for-media-stream
              --use-angle=swiftshader --enable-unsafe-swiftshader --autoplay-policy=no-user-gesture-required --hide-scrollbars].freeze
 
   # Looks again when what it was about to press has just been replaced by htmx; Chromium's driver calls

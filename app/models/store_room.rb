@@ -1,7 +1,8 @@
 # Everything a teacher can take onto a page: shelves of their own things, of the library, and of services
 # outside. A shelf is a file in store_room/shelves.
 class StoreRoom
-  SHELVES = %w[own drawings pictures drive].freeze
+  LISTED = %w[own drawings pictures drive].freeze
+  SHELVES = [ *LISTED, "web" ].freeze # the web is read in a panel of its own
 
   # id: what it is taken out by; kind: a word of Asset::KINDS or "folder"; thumbnail: an address or nil.
   Entry = Struct.new(:id, :title, :kind, :thumbnail, :facts, :state, :progress, keyword_init: true)
@@ -11,7 +12,7 @@ class StoreRoom
     @teacher = teacher
   end
 
-  def shelves = SHELVES.map { |name| shelf(name) }
+  def shelves = LISTED.map { |name| shelf(name) }
 
   # The shelf of this name; the teacher's own where there is none.
   def shelf(name) = StoreRoom.const_get("#{(SHELVES.include?(name) ? name : 'own').camelize}Shelf").new(@teacher)

@@ -25,8 +25,8 @@ export default class Player {
     this.looping = Boolean(loop)
     this.media.setAttribute("playsinline", "")
     if (this.follows) this.media.muted = true
-    if (plays === "video") this.frame()
     this.bar = this.makeBar(plays)
+    plays === "video" ? this.frame() : this.bar.append(this.media)
     this.place.append(this.bar)
     for (const name of ["play", "pause", "seeked", "ratechange"]) this.media.addEventListener(name, () => this.changed())
     this.media.addEventListener("timeupdate", () => this.passed())

@@ -45,10 +45,20 @@ class Asset::Intake
 
   def film(type)
     return unless type.match?(FILMS)
-    facts = Usher::Formats::Film.probe(path)
+    facts = measured
     Usher::Formats::Film.check_end(path, facts)
     still = facts.video? ? frame(Usher::Formats::Film.still(path, at: [ facts.seconds * 0.1, 3 ].min)) : nil
     { kind: facts.video? ? "video" : "sound", picture: still, facts: facts.to_h.stringify_keys, **attached(playing_type(type, facts)) }
+  end
+
+  # What was recorded in a browser gets its length first.
+  def measured
+    Usher::Formats::Film.probe(path)
+  rescue Usher::Formats::Film::Endless
+    mended = Tempfile.new("usher-mended", binmode: true)
+    Usher::Formats::Film.mend(path, to: mended.path)
+    @upload, @path = mended, mended.path
+    Usher::Formats::Film.probe(path)
   end
 
   def pdf(type)

@@ -39,6 +39,21 @@ class FilmTest < CoreTest
     end
   end
 
+  # As browsers record: written to a pipe, so without a length.
+  def test_what_was_recorded_live_gets_its_length
+    live = Usher::Formats::Tool.run("ffmpeg", "-v", "error", "-i", @path, "-vn", "-c", "copy", "-live", "1", "-f", "webm", "pipe:1")
+    Tempfile.create("live") do |file|
+      file.binmode
+      file.write(live)
+      file.flush
+      assert_raises(Film::Endless) { Film.probe(file.path) }
+      Tempfile.create("mended") do |mended|
+        Film.mend(file.path, to: mended.path)
+        assert_in_delta 2, Film.probe(mended.path).seconds, 0.15
+      end
+    end
+  end
+
   # A playlist names other files: it is not opened, whatever it is called.
   def test_files_that_name_others_are_not_opened
     [ "#EXTM3U\n#EXTINF:1,\n/etc/hostname\n", "ffconcat version 1.0\nfile '/etc/hostname'\n" ].each do |text|

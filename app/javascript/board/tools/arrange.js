@@ -14,7 +14,7 @@ export const holds = contact => Boolean(contact.item || contact.handle)
 export function down(contact, board) {
   const { choice } = board
   contact.shift ||= board.store.adding // for hands without a keyboard
-  contact.handle = contact.event.target.closest("[data-handle]")?.dataset.handle
+  contact.handle = board.picking ? null : contact.event.target.closest("[data-handle]")?.dataset.handle
   if (contact.handle) return choice.grip(contact)
   contact.item = itemAt(...contact.from)
   const id = contact.item?.dataset.item

@@ -16,6 +16,10 @@ module Usher
 
       # seconds; width and height in dots as it is shown (0 for a sound); rate in bits a second; plays: browsers
       # play it as it is.
+      # What a browser recorded live does not say how long it is, so that it cannot be sought (see mend).
+      class Endless < Invalid
+      end
+
       Facts = Struct.new(:seconds, :width, :height, :rate, :plays, :sound, keyword_init: true) do
         def video? = width.positive?
         def heavy? = video? && (rate > COPY_RATE * 2 || [ width, height ].max > SIDE)
@@ -30,9 +34,18 @@ module Usher
         video = streams.fetch("video", []).find { |stream| stream.dig("disposition", "attached_pic") != 1 }
         sound = streams["audio"]&.first
         seconds = found.dig("format", "duration").to_f
-        raise Invalid, BROKEN unless (video || sound) && seconds.positive?
+        raise Invalid, BROKEN unless video || sound
+        raise Endless, BROKEN unless seconds.positive?
         width, height = video ? upright(video) : [ 0, 0 ]
         Facts.new(seconds: seconds.round(2), width: width, height: height, rate: found.dig("format", "bit_rate").to_i, plays: plays?(found.dig("format", "format_name"), video, sound), sound: !sound.nil?)
+      rescue Tool::Failed
+        raise Invalid, BROKEN
+      end
+
+      # Writes the same again with its length, without changing sound or picture.
+      def mend(path, to:)
+        container = Tool.run("ffprobe", "-v", "error", *SAFELY, "-show_entries", "format=format_name", "-of", "csv=p=0", path, seconds: 20).include?("webm") ? "webm" : "mp4"
+        Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, "-i", path, "-c", "copy", "-f", container, to)
       rescue Tool::Failed
         raise Invalid, BROKEN
       end
