@@ -12,9 +12,10 @@ class AssetsController < ApplicationController
   # A file is handed on, never shown in Usher's own origin; what plays is streamed.
   def show
     asset = reach { |access| access.assets.find_by(id: params[:id]) }
-    raise ActiveRecord::RecordNotFound unless asset.file.attached?
+    file = asset.film? ? asset.playing(device: teacher.nil?) : asset.original
+    raise ActiveRecord::RecordNotFound unless file&.attached?
     sandbox
-    asset.film? ? stream(asset.playing(device: teacher.nil?)) : stream(asset.file, disposition: :attachment)
+    stream file, disposition: asset.film? ? :inline : :attachment
   end
 
   def update

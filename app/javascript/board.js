@@ -123,7 +123,7 @@ class Board {
     this.using.leave()
     if (name !== "arrange") this.choice.clear()
     if (name !== this.store.tool) this.tool?.leave?.(this)
-    this.store.tool = this.element.dataset.tool = name
+    this.store.tool = this.element.dataset.hand = name
     this.stage.style.cursor = tools[name].cursor
   }
 

@@ -46,6 +46,9 @@ class Asset < ApplicationRecord
   # Its name as it is shown: without an ending that only programs need.
   def title = %w[file pdf].include?(kind) ? name : name.sub(/\.[a-z0-9]{2,5}\z/i, "")
 
+  # What is handed on when it is opened as a file; a set has none.
+  def original = kind == "picture" ? picture.file : file
+
   def seconds = facts["seconds"].to_f
   def ready? = state == "ready"
 

@@ -1,5 +1,6 @@
 require_relative "sketch"
 require_relative "boatyard"
+require_relative "harbour_film"
 
 # The demo school: Gull Point, a harbour town with a lighthouse, a causeway and a class 6H. Everything in it is made up.
 module Demo
@@ -17,6 +18,7 @@ module Demo
       diary(teacher, pictures)
       ropes(teacher, pictures)
       Boatyard.load(teacher, pictures)
+      HarbourFilm.load(teacher)
       tides(teacher, pictures)
     end
   end

@@ -223,7 +223,7 @@ class HandlingTest < ApplicationSystemTestCase
     within("#label-bar") { click_button "More" }
     within("#chosen") { click_button "Choose what it opens…" }
     find("#link-sheet input[type=file]", visible: :all).attach_file(file("fake.mp3", "\x00\x01nothing"))
-    assert_text "Usher cannot open that kind of file"
+    assert_text "broken or cut off"
     find("#link-sheet input[type=file]", visible: :all).attach_file(file("bell.wav", wav))
     eventually { data("r0")["link"]&.fetch("to") == "sound" }
     tool "use"

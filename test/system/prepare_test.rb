@@ -160,7 +160,7 @@ class PrepareTest < ApplicationSystemTestCase
     assert_selector "image[href='/pictures/#{picture.picture_id}']", visible: :all
     bad = Tempfile.create([ "boat", ".png" ]).tap { |out| out.write("no picture at all") && out.close }
     attach_file "bring-in", bad.path, make_visible: true
-    assert_selector ".toast", text: "not a picture Usher can open"
+    assert_selector "#uploads [role=alert]", text: "Usher cannot open that kind of file"
     assert_equal 1, items(@page).size
   end
 

@@ -41,6 +41,7 @@ export class Contacts {
     const contact = { id: event.pointerId, type: event.pointerType, tool: board.tool, at: [event.clientX, event.clientY], from: [event.clientX, event.clientY],
       page, origin: page, shift: event.shiftKey, typing, event }
     this.contacts.set(event.pointerId, contact)
+    board.stage.classList.add("carrying") // a framed page must not swallow the hand on its way
     palm ? this.wipe(contact, event) : this.equip(contact, event)
     contact.tool.down?.(contact, board)
   }
@@ -107,6 +108,7 @@ export class Contacts {
     const contact = this.contacts.get(event.pointerId)
     if (!contact) return
     this.contacts.delete(event.pointerId)
+    if (!this.contacts.size) this.board.stage.classList.remove("carrying")
     if (event.type === "pointerup") this.update(contact, event)
     contact.tool[event.type === "pointerup" ? "up" : "cancel"]?.(contact, this.board)
     this.hands.take(contact)
@@ -133,6 +135,7 @@ export class Contacts {
   cancelAll() {
     for (const contact of this.contacts.values()) contact.tool.cancel?.(contact, this.board)
     this.contacts.clear()
+    this.board.stage.classList.remove("carrying")
   }
 
   pinch() {

@@ -41,7 +41,8 @@ export class Links {
     form.append("file", file)
     word.textContent = `Bringing in ${file.name}…`
     try {
-      await this.choose(await send("POST", "/media", form))
+      const { to, asset, name } = await send("POST", "/media", form)
+      await this.choose({ to: ["sound", "video"].includes(to) ? to : "file", asset, name })
     } catch (error) {
       say(error.message)
     } finally {
