@@ -15,7 +15,7 @@ module Usher
                         fill-rule clip-rule fill-opacity stroke-opacity opacity stroke-width stroke-linecap stroke-linejoin
                         stroke-miterlimit stroke-dasharray stroke-dashoffset offset stop-color stop-opacity gradientUnits
                         gradientTransform spreadMethod clip-path mask clipPathUnits maskUnits font-family font-size
-                        font-weight font-style text-anchor dx dy href preserveAspectRatio].freeze
+                        font-weight font-style text-anchor dx dy href preserveAspectRatio overflow].freeze
         PIXELS = { "pt" => 96 / 72.0, "pc" => 16.0, "in" => 96.0, "cm" => 96 / 2.54, "mm" => 96 / 25.4 }.freeze # a CSS unit has
         NAMESPACE = "http://www.w3.org/2000/svg".freeze
 
@@ -29,6 +29,7 @@ module Usher
           raise Invalid, "That drawing is not text in UTF-8." unless text.valid_encoding?
           raise Invalid, "That drawing defines entities, which Usher does not open." if text.match?(/<!ENTITY/i)
           document = Nokogiri::XML(text) { |config| config.nonet.recover }
+          raise Invalid, "That drawing is nested too deeply." if document.errors.any? { |error| error.message.include?("depth") }
           root = document.root
           raise Invalid, "That file is not an SVG drawing." unless root && root.name == "svg"
           raise Invalid, "That drawing has more than #{parts} parts." if document.xpath("count(//node())") > parts
