@@ -61,7 +61,8 @@ Rails.application.routes.draw do
   resources :drawings, :found_pictures, only: :show
   resources :imports, only: %i[show destroy]
   resource :frame, only: :show
-  resource :embed, :link_card, :host, only: :create
+  resource :embed, :link_card, only: :create
+  resource :host, only: %i[show create destroy]
   resources :starting_points, only: %i[index create destroy]
 
   # What the board asks the core while something is being typed or filled in; nothing is kept.

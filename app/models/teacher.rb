@@ -34,6 +34,9 @@ class Teacher < ApplicationRecord
     update!(hosts: hosts | [ host ])
   end
 
+  # Not any more, from when a lesson is next opened.
+  def forbid_host(host) = update!(hosts: hosts - [ host ])
+
   # How the log names this person.
   def actor = "teacher:#{id}"
 

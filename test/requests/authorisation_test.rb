@@ -29,7 +29,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "GET /drawings/:id" => %i[owner other], "GET /found_pictures/:id" => %i[owner other], "POST /pictures/:picture_id/clearing" => TEACHER,
     "POST /lessons/:lesson_id/imports" => TEACHER, "GET /imports/:id" => TEACHER, "DELETE /imports/:id" => TEACHER,
     "POST /pages/:page_id/capture" => TEACHER, "GET /pages/:page_id/lines" => TEACHER, "GET /pages/:page_id/speech" => CLASS,
-    "GET /frame" => %i[owner other student], "POST /embed" => %i[owner other], "POST /link_card" => %i[owner other], "POST /host" => %i[owner other],
+    "GET /frame" => %i[owner other student], "POST /embed" => %i[owner other], "POST /link_card" => %i[owner other], "GET /host" => %i[owner other], "POST /host" => %i[owner other], "DELETE /host" => %i[owner other],
     "GET /pages/:id" => TEACHER, "DELETE /pages/:id" => TEACHER, "POST /pages/:page_id/copy" => TEACHER, "POST /pages/:page_id/return" => [],
     "POST /pages/:page_id/undo" => TEACHER, "POST /pages/:page_id/redo" => TEACHER, "PATCH /pages/:page_id/position" => TEACHER,
     "PUT /pages/:page_id/position" => TEACHER, "GET /pages/:page_id/thumbnail" => TEACHER, "POST /pages/:page_id/operations" => TEACHER,

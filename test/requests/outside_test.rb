@@ -42,6 +42,9 @@ class OutsideTest < ActionDispatch::IntegrationTest
     assert_redirected_to "https://tides.example/embed"
     get frame_path(address: "https://elsewhere.example/")
     assert_match(/not allowed/, response.body)
+    delete host_path, params: { host: "tides.example" }, as: :json
+    assert_empty @owner.reload.hosts
+    @owner.allow_host("https://tides.example/")
     sign_in(other = teacher("Ivo"))
     get lesson_path(lesson(other))
     assert_match(/frame-src 'self';/, policy)

@@ -8,6 +8,9 @@ import { speak } from "shared/opening"
 import { boxOf } from "shared/page_view"
 import { PAGE } from "board/camera"
 
+const EDGE = 200 // page units from the page's edge, within which nothing is laid by itself
+const STILL = 320 // page units, the width of a still in a storyboard
+
 export class MediaRoom {
   constructor(board) {
     this.board = board
@@ -53,11 +56,12 @@ export class MediaRoom {
 
   over(x, y) { return Boolean(document.elementFromPoint(x, y)?.closest("#stage")) }
 
-  // The middle of what is in view and not under the panel, in page units.
+  // The middle of what is in view and not under the panel, in page units; on the page, not in its wings.
   middle() {
-    const { stage, camera } = this.board, { left, top, width, height } = stage.getBoundingClientRect()
-    const covered = this.panel && !this.panel.hidden && innerWidth >= 900 ? this.panel.offsetWidth : 0
-    return camera.toPage(left + (width - covered) / 2, top + height / 2).map(Math.round)
+    const { stage, camera } = this.board, { left, top, right, bottom } = stage.getBoundingClientRect()
+    const panel = this.panel && !this.panel.hidden && this.panel.getBoundingClientRect(), beside = panel && innerWidth >= 900
+    const [x, y] = camera.toPage((left + (beside ? panel.left : right)) / 2, (top + (panel && !beside ? panel.top : bottom)) / 2)
+    return [Math.min(PAGE.width - EDGE, Math.max(EDGE, x)), Math.min(PAGE.height - EDGE, Math.max(EDGE, y))].map(Math.round)
   }
 
   // Things come out of the store room onto the page in view.
@@ -83,7 +87,7 @@ export class MediaRoom {
   }
 
   // A sound or a video plays in its place; the class's devices follow.
-  async play(element) {
+  async play(element, how) {
     const { board } = this
     if (!this.player) {
       const { default: Player } = await import("media/player")
@@ -91,7 +95,7 @@ export class MediaRoom {
         still: (...which) => this.still(...which), keep: board.mode === "prepare" ? (id, set) => board.do({ verb: "change", changes: [{ id, set }] }) : null })
       board.camera.watch(() => this.player.lay())
     }
-    this.player.open(element)
+    this.player.open(element, how)
   }
 
   tell(state) {
@@ -107,7 +111,7 @@ export class MediaRoom {
       if (poster) return board.do({ verb: "change", changes: [{ id, set: { picture: picture.id } }] })
       const { x, y, width, height } = boxOf(board.view.find(id)), row = this.stills?.page === page ? this.stills : { page, count: 0 }
       this.stills = row
-      const side = [400, Math.round(400 * picture.height / picture.width)], across = 3
+      const side = [STILL, Math.round(STILL * picture.height / picture.width)], across = 3
       const below = y + height + side[1] * 0.6 < PAGE.height ? [x, y + height + 20] : [20, 20]
       const spot = [below[0] + row.count % across * (side[0] + 20), below[1] + Math.floor(row.count / across) * (side[1] + 20)]
       row.count += 1

@@ -16,7 +16,7 @@ export default class Player {
   get element() { return this.id && this.view().find(this.id) }
 
   // Opens what lies in an item and plays it.
-  open(element, { play = true } = {}) {
+  open(element, { play = true, focus = false } = {}) {
     if (this.id === element.dataset.item) return play ? this.toggle() : null
     this.close({ quiet: true })
     const { item, asset, plays, title, loop, from = 0, until = 0 } = element.dataset
@@ -33,6 +33,7 @@ export default class Player {
     this.media.addEventListener("error", () => this.broken())
     this.media.addEventListener("loadedmetadata", () => { if (this.from && this.media.currentTime < this.from) this.media.currentTime = this.from; this.show() })
     this.lay()
+    if (focus) this.playing?.focus()
     if (play) this.media.play().catch(() => this.show())
   }
 
@@ -60,7 +61,9 @@ export default class Player {
     const { x, y, width, height } = boxOf(element), [left, top] = this.toScreen(x + width / 2, y + height)
     const { offsetWidth, offsetHeight } = this.bar
     this.bar.style.left = `${this.beside(left - offsetWidth / 2, offsetWidth)}px`
-    this.bar.style.top = `${Math.max(8, Math.min(this.place.clientHeight - offsetHeight - 12, top + 10))}px`
+    // Over the foot of a large video, so that a storyboard can be seen growing under it; else below.
+    const inside = this.holder && top - this.toScreen(x, y)[1] > offsetHeight * 3
+    this.bar.style.top = `${Math.max(8, Math.min(this.place.clientHeight - offsetHeight - 12, inside ? top - offsetHeight - 10 : top + 10))}px`
   }
 
   makeBar(kind) {

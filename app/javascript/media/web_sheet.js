@@ -3,6 +3,7 @@ import { sheet } from "media/sheet"
 import { send } from "shared/net"
 import { newId } from "shared/ids"
 import { ask } from "shared/ask"
+import { say } from "shared/say"
 
 export default class WebSheet {
   constructor(board) {
@@ -11,11 +12,22 @@ export default class WebSheet {
 
   open(code = "") {
     this.sheet = sheet("Link card or framed page", `<label class="field">A web address, or embed code <textarea class="input" rows="4" maxlength="20000" name="code" placeholder="https:// or &lt;iframe …&gt;"></textarea></label>
-      <p class="muted tiny">A card opens the page in a tab of its own. A framed page lives on this page, closed off from Usher; of embed code only the frame is kept.</p><p class="problem" role="alert"></p>
+      <p class="muted tiny">A card opens the page in a tab of its own. A framed page lives on this page, closed off from Usher; of embed code only the frame is kept.</p><p class="problem" role="alert"></p><div data-hosts hidden><p class="muted tiny">Hosts you allow to be shown in frames; tap one to take that back.</p><div class="options"></div></div>
       <div class="flex flex-wrap justify-end gap-3"><button type="button" class="button" data-card>As a card</button><button type="button" class="button button-main" data-frame>As a framed page</button></div>`)
     this.sheet.querySelector("textarea").value = code
+    send("GET", "/host").then(({ hosts }) => this.hosts(hosts), () => {})
     this.sheet.querySelector("[data-card]").addEventListener("click", () => this.try(() => this.card(this.code)))
     this.sheet.querySelector("[data-frame]").addEventListener("click", () => this.try(() => this.frame(this.code)))
+  }
+
+  hosts(names) {
+    const place = this.sheet.querySelector("[data-hosts]")
+    place.hidden = !names.length
+    place.querySelector(".options").replaceChildren(...names.map(host => {
+      const button = Object.assign(document.createElement("button"), { type: "button", textContent: host })
+      button.addEventListener("click", () => send("DELETE", "/host", { host }).then(({ hosts }) => this.hosts(hosts), error => say(error.message)))
+      return button
+    }))
   }
 
   get code() { return this.sheet.querySelector("textarea").value.trim() }

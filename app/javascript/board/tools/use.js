@@ -45,7 +45,7 @@ export function press(board, item, at) {
   if (cover === "on" && !edge) return board.do({ verb: "change", changes: board.view.mates(item).filter(({ dataset }) => dataset.cover === "on").map(({ dataset }) => ({ id: dataset.item, set: { off: true } })) })
   if (link) return board.open(JSON.parse(link), { page: board.page, item: id })
   if (leads) return board.open({ to: "address", address: leads })
-  if (plays) return board.media.play(item)
+  if (plays) return board.media.play(item, { focus: !at })
   if (framed) return board.media.frame(item)
   if (kind === "activity") return board.open({ to: "activity", activity: Number(activity) })
   if (area) return board.do({ verb: "change", changes: [{ id, set: { shown: area === "hidden" } }] })
