@@ -7,6 +7,7 @@ class Lesson < ApplicationRecord
   has_many :sittings, dependent: :destroy
   has_many :takes, dependent: :destroy
   has_many :shares, dependent: :destroy
+  has_many :imports, dependent: :delete_all
   has_many :all_pages, class_name: "Page", dependent: :destroy
   has_many :activities, dependent: :destroy
 

@@ -131,7 +131,13 @@ class MediaTest < ApplicationSystemTestCase
     within(".media-bar") { select "1.5 ×", from: "Speed" }
     assert_equal 1.5, page.evaluate_script("document.querySelector('video').playbackRate")
     within(".media-bar") { click_button "Close" }
-    at(:phone) { assert_no_selector "video" }
+    at(:phone) do
+      assert_no_selector "video"
+      find("[data-plays=video]").click # and on this device alone
+      assert_selector ".media-bar button", text: "Pause"
+      eventually { time_of("video") > 0.2 }
+      assert_accessible
+    end
   end
 
   test "a sound recorded here lies on the page and plays; a text is read aloud at a tap" do

@@ -8,9 +8,10 @@ module Usher
       # SVG in the item's own units.
       def draw(item) = [ (opens(item) if item.link), (pile(item) if item.pile), (seen(item) unless item.audience == "both") ].join
 
-      # An arrow out of a circle, at the top right corner.
+      # An arrow out of a circle, at the top right corner; a mouth of sound where it is read aloud.
       def opens(item)
-        sign(item.width, 0, Usher::Colour::TIDE, Markup.tag("path", d: "M-6 6L6 -6M-3 -6H6V3", stroke: Usher::Colour::WHITE, "stroke-width": 3.5, fill: "none", "stroke-linecap": "round", "stroke-linejoin": "round"))
+        way = item.link["to"] == "speech" ? "M-9 -3H-5L1 -8V8L-5 3H-9ZM5 -4Q8 0 5 4M8 -7Q13 0 8 7" : "M-6 6L6 -6M-3 -6H6V3"
+        sign(item.width, 0, Usher::Colour::TIDE, Markup.tag("path", d: way, stroke: Usher::Colour::WHITE, "stroke-width": 3.5, fill: "none", "stroke-linecap": "round", "stroke-linejoin": "round"))
       end
 
       # How many are left, at the bottom right corner; stacked sheets where there is no end to them.
