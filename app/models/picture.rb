@@ -2,6 +2,8 @@
 class Picture < ApplicationRecord
   include Versions, Clearing
 
+  CAMERA_MADE = /\A(img|dsc[nf]?|pict?|photo|image|screen ?shot|pxl|file|scan|\d)[-_ ]?[\d _.-]*\z/i
+
   attribute :lines, PlainJson.new
 
   belongs_to :teacher
@@ -37,10 +39,13 @@ class Picture < ApplicationRecord
   def data_address = "data:#{content_type};base64,#{Base64.strict_encode64(file.download)}"
 
   # Attributes of an item of the core that shows it about the middle `at`.
-  def item_at(at, alt: name.sub(/\.\w{1,5}\z/, ""))
+  def item_at(at, alt: spoken_name)
     width, height = self.class.fitting(self.width, self.height, most: [ self.width, self.height ].max > 300 ? Asset::Placing::LARGEST : [ 320, 320 ])
     { "kind" => "picture", "id" => SecureRandom.alphanumeric(20), "picture" => id, "alt" => alt, "x" => (at[0] - width / 2).round(2), "y" => (at[1] - height / 2).round(2), "width" => width, "height" => height }
   end
+
+  # Its name, where that says anything to somebody who cannot see it: cameras number theirs.
+  def spoken_name = name.sub(/\.\w{1,5}\z/, "").then { |words| words.match?(CAMERA_MADE) ? "" : words }
 
   # What it says, where it is a page of a PDF.
   def words = Array(lines).map(&:last).join("\n")

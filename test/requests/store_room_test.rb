@@ -66,6 +66,11 @@ class StoreRoomTest < ActionDispatch::IntegrationTest
     assert_equal 2400, Vips::Image.new_from_buffer(response.body, "").width
   end
 
+  test "a name that only a camera could have given describes nothing" do
+    names = { "IMG_2034.jpg" => "", "DSC00012.JPG" => "", "20261123_101500.jpg" => "", "Old boat.jpg" => "Old boat", "Image of a gull 2.png" => "Image of a gull 2" }
+    assert_equal names.values, names.keys.map { |name| Picture.new(name: name).spoken_name }
+  end
+
   test "a photo is turned upright and loses where it was taken" do
     photo = Vips::Image.black(80, 40, bands: 3).mutate { |image| image.set_type!(GObject::GINT_TYPE, "orientation", 6) && image.set_type!(GObject::GSTR_TYPE, "exif-ifd3-GPSLatitude", "54/1 10/1 0/1") }
     bring(photo.jpegsave_buffer, "cliff.jpg")

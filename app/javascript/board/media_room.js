@@ -42,6 +42,8 @@ export class MediaRoom {
       const { board } = this
       this.room ??= new StoreRoom(body, { taken: (...what) => this.take(...what), page: (x, y) => this.over(x, y) && board.camera.toPage(x, y), linked: (way, address) => this.run("web_sheet", way, address).catch(error => say(error.message)), uploaded: asset => { if (asset.to === "pdf") this.take("own", [asset.asset]) } })
     }
+    this.panel.tabIndex = -1
+    this.panel.focus({ preventScroll: true })
     if (!body.firstElementChild) window.htmx.trigger(body, "open")
     else this.room.refresh()
   }
@@ -84,6 +86,8 @@ export class MediaRoom {
     if (board.mode !== "prepare" || board.page !== page) return
     board.choose("arrange")
     board.choice.only(...items.map(({ id }) => id))
+    const [first, more] = items
+    if (!more && first.kind === "picture" && !first.alt) say("What is to be seen on this picture? Some cannot see it.", { action: "Describe it", run: () => { board.choice.only(first.id); this.describe() }, seconds: 10 })
   }
 
   // A sound or a video plays in its place; the class's devices follow.
@@ -94,6 +98,7 @@ export class MediaRoom {
       this.player ??= new Player({ view: () => board.view, place: board.stage, toScreen: (x, y) => board.camera.toScreen(x, y), beside: (left, width) => board.camera.beside(left, width), tell: state => this.tell(state),
         still: (...which) => this.still(...which), keep: board.mode === "prepare" ? (id, set) => board.do({ verb: "change", changes: [{ id, set }] }) : null })
       board.camera.watch(() => this.player.lay())
+      window.addEventListener("pagehide", () => this.player.close())
     }
     this.player.open(element, how)
   }
