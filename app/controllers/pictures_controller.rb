@@ -4,7 +4,7 @@ class PicturesController < ApplicationController
   for_teachers_and_students only: :show
 
   def create
-    asset = teacher.assets.take_in(params[:file], only: "picture")
+    asset = teacher.assets.take_in(params[:file], only: "Picture")
     picture = asset.picture
     render json: { picture: picture.id, width: picture.width, height: picture.height, name: picture.name, asset: asset.id }
   end

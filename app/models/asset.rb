@@ -1,9 +1,7 @@
 # Something that lies in a teacher's store room: a picture, a sound, a video, a PDF, a file, or a set of
 # things from a page. `picture` is what shows it; for a picture it is the thing itself.
 class Asset < ApplicationRecord
-  include Copies, Placing, Uses
-
-  KINDS = { "picture" => "Pictures", "sound" => "Sounds", "video" => "Videos", "pdf" => "PDF", "file" => "Files", "set" => "Sets" }.freeze
+  include Copies, Uses
 
   attribute :contents, PlainJson.new
 
@@ -13,7 +11,7 @@ class Asset < ApplicationRecord
   has_many :imports, dependent: :restrict_with_exception
   has_one_attached :file
 
-  normalizes :name, :folder, with: ->(text) { text.to_s.scrub("").gsub(Intake::HIDING, "").squish }
+  normalizes :name, :folder, with: ->(text) { text.to_s.scrub("").gsub(Upload::HIDING, "").squish }
 
   before_validation { picture.teacher ||= teacher if picture&.new_record? }
 
@@ -23,7 +21,8 @@ class Asset < ApplicationRecord
   scope :here, -> { where(away_at: nil) }
   scope :newest, -> { order(created_at: :desc, id: :desc) }
 
-  # What came with an upload, by its content. only: the kinds that are wanted, when not all are.
+  # What came with an upload, by its content. only: a reader (see Readers), where only what it
+  # reads is wanted.
   def self.take_in(upload, folder: "", only: nil)
     Intake.new(upload, only: only).asset_attributes.then { |attributes| create!(folder: folder, **attributes) }.tap(&:prepare)
   end
@@ -51,6 +50,11 @@ class Asset < ApplicationRecord
 
   def seconds = facts["seconds"].to_f
   def ready? = state == "ready"
+
+  delegate :items_at, to: :as_kind
+
+  # What it can do because of its kind (see Kinds).
+  def as_kind = Kinds.of(self)
 
   # Already among the teacher's own things; see StoreRoom::Shelf::Taken.
   def keep = self

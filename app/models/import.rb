@@ -45,6 +45,9 @@ class Import < ApplicationRecord
     undo if state == "cancelled"
   rescue Usher::Invalid => error
     update!(state: "failed", note: "#{error.message} #{pages.size} of #{size} pages came.")
+  rescue StandardError
+    update!(state: "failed", note: "Something went wrong. #{pages.size} of #{size} pages came.")
+    raise
   end
 
   # What has come already goes to the bin.

@@ -2,6 +2,7 @@
 class Picture < ApplicationRecord
   include Versions, Clearing
 
+  LARGEST = [ 900, 640 ].freeze # page units, when it comes onto a page
   CAMERA_MADE = /\A(img|dsc[nf]?|pict?|photo|image|screen ?shot|pxl|file|scan|\d)[-_ ]?[\d _.-]*\z/i
 
   attribute :lines, PlainJson.new
@@ -29,7 +30,7 @@ class Picture < ApplicationRecord
   def self.addresses = Hash.new { |known, number| known[number] = find(number).data_address }
 
   # A size in page units for something of this size, so that it is well seen and fits on a page.
-  def self.fitting(width, height, most: Asset::Placing::LARGEST)
+  def self.fitting(width, height, most: LARGEST)
     scale = most.zip([ width, height ]).map { |room, side| room / side.to_f }.min
     scale = [ scale, 1 ].min if [ width, height ].max > 300
     [ width, height ].map { |side| (side * scale).round(2) }
@@ -40,7 +41,7 @@ class Picture < ApplicationRecord
 
   # Attributes of an item of the core that shows it about the middle `at`.
   def item_at(at, alt: spoken_name)
-    width, height = self.class.fitting(self.width, self.height, most: [ self.width, self.height ].max > 300 ? Asset::Placing::LARGEST : [ 320, 320 ])
+    width, height = self.class.fitting(self.width, self.height, most: [ self.width, self.height ].max > 300 ? LARGEST : [ 320, 320 ])
     { "kind" => "picture", "id" => SecureRandom.alphanumeric(20), "picture" => id, "alt" => alt, "x" => (at[0] - width / 2).round(2), "y" => (at[1] - height / 2).round(2), "width" => width, "height" => height }
   end
 

@@ -4,7 +4,7 @@ class StoreRoom
   LISTED = %w[own drawings pictures drive].freeze
   SHELVES = [ *LISTED, "web" ].freeze # the web is read in a panel of its own
 
-  # id: what it is taken out by; kind: a word of Asset::KINDS or "folder"; thumbnail: an address or nil.
+  # id: what it is taken out by; kind: a kind of asset; thumbnail: an address or nil.
   Entry = Struct.new(:id, :title, :kind, :thumbnail, :facts, :state, :progress, keyword_init: true)
   Listing = Struct.new(:entries, :folders, :more, keyword_init: true)
 

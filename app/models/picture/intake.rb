@@ -15,7 +15,7 @@ class Picture::Intake
     raise Usher::Invalid, "Choose a picture first." unless upload.respond_to?(:read) && upload.respond_to?(:size)
     raise Usher::Invalid, "That file is larger than #{MAX_BYTES / 1.megabyte} MB. Nothing was changed." if upload.size > MAX_BYTES
     @bytes = upload.read.to_s.b
-    @name = Asset::Intake.plain_name(upload.try(:original_filename), "picture")
+    @name = Asset::Upload.plain_name(upload.try(:original_filename), "picture")
   end
 
   def self.reads?(type) = READERS.key?(type)

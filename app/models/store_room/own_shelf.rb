@@ -21,12 +21,6 @@ class StoreRoom::OwnShelf < StoreRoom::Shelf
   def one_of(word) = word.length > 3 ? word.singularize : word
 
   def entry(asset)
-    StoreRoom::Entry.new(id: asset.id, title: asset.title, kind: asset.kind, thumbnail: (asset.picture && "/pictures/#{asset.picture_id}?size=small"), facts: facts(asset), state: asset.state, progress: asset.progress)
-  end
-
-  def facts(asset)
-    return format("%d:%02d", *asset.seconds.round.divmod(60)) if asset.film?
-    return "#{asset.facts['pages']} pages" if asset.kind == "pdf"
-    asset.kind == "set" ? "#{asset.contents['items'].size} things" : asset.folder.presence
+    StoreRoom::Entry.new(id: asset.id, title: asset.title, kind: asset.kind, thumbnail: (asset.picture && "/pictures/#{asset.picture_id}?size=small"), facts: asset.as_kind.facts, state: asset.state, progress: asset.progress)
   end
 end
