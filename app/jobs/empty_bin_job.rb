@@ -2,6 +2,7 @@
 class EmptyBinJob < ApplicationJob
   def perform
     Lesson.forgotten.find_each(&:destroy!)
+    Utterance.forgotten.find_each(&:destroy!)
     Page.forgotten.where.missing(:sittings, :takes).find_each(&:destroy!)
   end
 end

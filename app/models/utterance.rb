@@ -1,6 +1,10 @@
 # A text that was spoken before, so that it is made once for each voice and speed.
 class Utterance < ApplicationRecord
+  KEPT = 90.days # then it is spoken anew when somebody asks
+
   has_one_attached :sound
+
+  scope :forgotten, -> { where(created_at: ...KEPT.ago) }
 
   # Raises Usher::Invalid when it cannot be spoken.
   def self.of(words, language:, speed:)

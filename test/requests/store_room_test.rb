@@ -151,6 +151,16 @@ class StoreRoomTest < ActionDispatch::IntegrationTest
     assert_equal 3, @lesson.pages.reload.size
   end
 
+  test "what is forgotten goes for good, a lesson that a PDF came into and old speech among it" do
+    asset = @owner.assets.take_in(upload(Media.pdf, "Tide tables.pdf"))
+    Import.start(@lesson, asset, after: @page, wanted: "1").run
+    Utterance.create!(digest: "old", created_at: 91.days.ago)
+    @lesson.bin
+    travel(31.days) { EmptyBinJob.perform_now }
+    assert_equal [ 0, 0, 0 ], [ Lesson.count, Import.count, Utterance.count ]
+    assert_equal [ asset.id ], shelf
+  end
+
   test "an area of the page becomes a picture, here or in the store room" do
     lay(@page, note)
     post page_capture_path(@page), params: { box: [ 100, 100, 300, 200 ] }, as: :json

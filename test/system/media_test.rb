@@ -93,11 +93,17 @@ class MediaTest < ApplicationSystemTestCase
     within("dialog[open]") { find("input").set("The sun over the bay") and click_button "Keep" }
     eventually { shown["alt"] == "The sun over the bay" }
 
-    more { click_button "Take out a colour…" }
+    more do
+      click_button "A frame"
+      eventually { shown["stroke"] != "none" }
+      click_button "No frame"
+      eventually { shown["stroke"] == "none" }
+      click_button "Take out a colour…"
+    end
     assert_text "Tap the colour that should go."
     tap_at(*on_screen(shown["x"] + 8, shown["y"] + 8))
     eventually { shown["cleared"] && shown["picture"] != picture.id }
-    4.times { find("#stage").send_keys([ :control, "z" ]) }
+    6.times { find("#stage").send_keys([ :control, "z" ]) }
     eventually { shown.values_at("crop", "x", "picture", "alt") == [ [ 0, 0, 1, 1 ], 400, picture.id, "" ] }
   end
 

@@ -3,10 +3,16 @@ class Pages::SpeechesController < ApplicationController
   include Sandboxed, Streams
   for_teachers_and_students only: :show
 
+  USUAL = { language: "en-gb", speed: 150 }.freeze # words a minute
+
   def show
     words = reach { |access| access.spoken(params[:page_id], params[:item].to_s) }
-    utterance = Utterance.of(words, language: params[:language].presence || "en-gb", speed: params[:speed].to_s.match?(/\A\d{2,3}\z/) ? params[:speed].to_i : 150)
     sandbox
-    stream utterance.sound
+    stream Utterance.of(words, language: params[:language].presence || USUAL[:language], speed: speed).sound
   end
+
+  private
+
+  # In steps, so that nobody can have a text spoken in hundreds of ways.
+  def speed = params[:speed].to_s.match?(/\A\d{2,3}\z/) ? params[:speed].to_i.round(-1) : USUAL[:speed]
 end
