@@ -41,7 +41,7 @@ export class Contacts {
     const contact = { id: event.pointerId, type: event.pointerType, tool: board.tool, at: [event.clientX, event.clientY], from: [event.clientX, event.clientY],
       page, origin: page, shift: event.shiftKey, typing, event }
     this.contacts.set(event.pointerId, contact)
-    board.stage.classList.add("carrying") // a framed page must not swallow the hand on its way
+    if (board.media.framed) board.stage.classList.add("carrying") // a framed page must not swallow the hand on its way
     palm ? this.wipe(contact, event) : this.equip(contact, event)
     contact.tool.down?.(contact, board)
   }

@@ -154,6 +154,9 @@ export class MediaRoom {
     if (!this.panel.hidden) this.room?.refresh()
   }
 
+  // Whether any page of the web lives on this page.
+  get framed() { return Boolean(this.frames?.living.size) }
+
   // A page of the web comes to life in its frame.
   async frame(element) {
     const { board } = this
