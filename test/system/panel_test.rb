@@ -31,6 +31,23 @@ class PanelTest < ApplicationSystemTestCase
     assert_empty items(@page)
   end
 
+  test "a finger carries a drawing from the store room to its place, scrolls the shelf, and takes by a tap" do
+    find("[data-bring-in]").click
+    find(".store-shelves button", text: "Picture search").click
+    assert_selector "[data-thing='crab']"
+    from = page.evaluate_script("(r => [r.x + 40, r.y + 40])(document.querySelectorAll('[data-thing]')[0].getBoundingClientRect())")
+    place = on_screen(800, 450)
+    touch([ from, [ from[0] - 30, from[1] ], [ from[0] - 150, from[1] - 20 ], place, place ])
+    carried = eventually { items(@page, "picture").first }
+    assert_in_delta 800, carried.data["x"] + carried.data["width"] / 2, 6
+    touch([ from, [ from[0], from[1] - 30 ], [ from[0] + 2, from[1] - 120 ] ])
+    eventually { page.evaluate_script("document.querySelector('.store-body').scrollTop") > 20 }
+    assert_equal 1, items(@page, "picture").size
+    there = page.evaluate_script("(r => [r.x + 40, r.y + 40])(document.querySelectorAll('[data-thing]')[4].getBoundingClientRect())")
+    touch([ there ])
+    eventually { items(@page, "picture").size == 2 }
+  end
+
   test "a finger moves a thing in Use" do
     lay(@page, note("a"), note("b", x: 900))
     assert_selector "[data-kind=note]", count: 2, visible: :all

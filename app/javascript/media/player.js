@@ -28,10 +28,11 @@ export default class Player {
     this.bar = this.makeBar(plays)
     plays === "video" ? this.frame() : this.bar.append(this.media)
     this.place.append(this.bar)
-    for (const name of ["play", "pause", "seeked", "ratechange"]) this.media.addEventListener(name, () => this.changed())
-    this.media.addEventListener("timeupdate", () => this.passed())
-    this.media.addEventListener("error", () => this.broken())
-    this.media.addEventListener("loadedmetadata", () => { if (this.from && this.media.currentTime < this.from) this.media.currentTime = this.from; this.show() })
+    const { media } = this, now = does => () => { if (this.media === media) does() } // not when it is closed meanwhile
+    for (const name of ["play", "pause", "seeked", "ratechange"]) media.addEventListener(name, now(() => this.changed()))
+    media.addEventListener("timeupdate", now(() => this.passed()))
+    media.addEventListener("error", now(() => this.broken()))
+    media.addEventListener("loadedmetadata", now(() => { if (this.from && media.currentTime < this.from) media.currentTime = this.from; this.show() }))
     this.lay()
     if (focus) this.playing?.focus()
     if (play) this.media.play().catch(() => this.show())
@@ -166,9 +167,9 @@ export default class Player {
     if (this.id !== item) this.open(element, { play: false })
     const there = at + (playing ? since * rate : 0)
     this.media.playbackRate = rate
-    const settle = () => { if (Math.abs(this.media.currentTime - there) > (playing ? DRIFT : 0.05)) this.media.currentTime = there }
-    this.media.readyState ? settle() : this.media.addEventListener("loadedmetadata", settle, { once: true })
-    playing ? this.media.play().catch(() => {}) : this.media.pause()
+    const { media } = this, settle = () => { if (Math.abs(media.currentTime - there) > (playing ? DRIFT : 0.05)) media.currentTime = there }
+    media.readyState ? settle() : media.addEventListener("loadedmetadata", settle, { once: true })
+    playing ? media.play().catch(() => {}) : media.pause()
   }
 
   broken() {
