@@ -17,17 +17,18 @@ module Library
       CREATE TABLE plurals (plural TEXT PRIMARY KEY, singular TEXT NOT NULL) WITHOUT ROWID;
     SQL
 
-    # path: where the file goes; it is there only once it is whole. Yields how many drawings are in.
-    def initialize(path)
-      @path, @thesaurus = path, Thesaurus.new
+    # path: where the file goes; packs: lists of { title:, words:, svg:, pack: }.
+    def initialize(path, packs: PACKS.map(&:new))
+      @path, @packs, @thesaurus = path, packs, Thesaurus.new
     end
 
+    # The file is there only once it is whole. Yields how many drawings are in.
     def build
       File.delete(part) if File.exist?(part)
       database = SQLite3::Database.new(part)
       database.execute_batch(TABLES)
       database.transaction do
-        PACKS.flat_map { |pack| pack.new.to_a }.each_with_index do |drawing, index|
+        @packs.flat_map(&:to_a).each_with_index do |drawing, index|
           add(database, drawing)
           yield index + 1 if block_given? && (index % 500).zero?
         end
