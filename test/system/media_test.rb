@@ -45,6 +45,7 @@ class MediaTest < ApplicationSystemTestCase
     asset = @owner.assets.take_in(upload(svg, "boat.svg"))
     lay(@page, *asset.items_at([ 500, 400 ], lesson: @lesson))
     visit store_room_path
+    assert_selector "[data-store-room][data-ready]"
     find("[data-thing]").click
     click_button "Rename"
     within("dialog") { fill_in "What is it called?", with: "Old boat" and click_button "Rename" }

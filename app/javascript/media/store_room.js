@@ -23,6 +23,7 @@ export default class StoreRoom {
     place.addEventListener("htmx:afterSwap", ({ detail }) => { this.swapped(); if (detail.target.matches("[data-store], [data-store-room]")) place.scrollTop = 0 })
     if (this.taken) place.addEventListener("click", event => this.web(event))
     this.swapped()
+    place.dataset.ready = "" // until then a press would be lost
   }
 
   get shelf() { return this.place.querySelector("[data-store]")?.dataset.shelf }
