@@ -6,8 +6,8 @@ class EmbedsController < ApplicationController
     code = asked["code"]
     raise Usher::Invalid, "Paste embed code or a web address." unless code.is_a?(String) && code.present?
     read = Usher::Formats::Html::Embed.read(code)
-    title = read.title.presence || Outside.web.page(read.address)&.title.to_s
-    host = URI(read.address).host
-    render json: { item: { "kind" => "framed", "address" => read.address, "title" => title.truncate(200), "width" => read.width, "height" => read.height }.compact, host: host, allowed: teacher.frames?(read.address) }
+    page = Outside.web.page(read.address)
+    title = read.title.presence || page&.title.to_s
+    render json: { item: { "kind" => "framed", "address" => read.address, "title" => title.truncate(200), "width" => read.width, "height" => read.height }.compact, host: URI(read.address).host, allowed: page.present? || teacher.frames?(read.address) }
   end
 end

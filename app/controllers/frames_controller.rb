@@ -17,7 +17,5 @@ class FramesController < ApplicationController
   def framing_teacher = teacher || seat.sitting.lesson.teacher
 
   # Cleaned, with its pictures inside it: a closed-off frame is given no cookies to fetch them with.
-  def framed(page)
-    Usher::Formats::Html::Article.clean(page.html) { |address| (found = Outside.web.picture(address)) && "data:image/svg+xml;base64,#{Base64.strict_encode64(Usher::Formats::Svg::Reader.read(found.last).svg)}" }
-  end
+  def framed(page) = Usher::Formats::Html::Article.clean(page.html) { |address| Outside.picture_address(address) }
 end

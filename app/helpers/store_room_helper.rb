@@ -11,9 +11,9 @@ module StoreRoomHelper
     end
     document.css("img[src]").each do |image|
       image["data-web-picture"], image["tabindex"], image["role"] = image["src"], "0", "button"
-      name, bytes = Outside.web.picture(image["src"])
-      bytes ? image["src"] = "data:image/svg+xml;base64,#{Base64.strict_encode64(Usher::Formats::Svg::Reader.read(bytes).svg)}" : image.remove
-      image["alt"] = image["alt"].presence || name.to_s
+      shown = Outside.picture_address(image["src"])
+      shown ? image["src"] = shown : image.remove
+      image["alt"] = image["alt"].presence || "A picture of this page"
     end
     document.to_html.html_safe
   end

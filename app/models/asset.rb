@@ -49,7 +49,6 @@ class Asset < ApplicationRecord
   def original = kind == "picture" ? picture.file : file
 
   def seconds = facts["seconds"].to_f
-  def ready? = state == "ready"
 
   delegate :items_at, to: :as_kind
 

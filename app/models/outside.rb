@@ -10,6 +10,16 @@ module Outside
   ADAPTERS = { picture_search: "SimulatedPictures", web: "SimulatedWeb", drive: "SimulatedDrive" }.freeze
   ROOT = Rails.root.join("db/outside")
 
+  # A picture of the web outside as an address that holds it, made harmless as an upload is; nil where there
+  # is none that Usher can open.
+  def self.picture_address(address)
+    _, bytes = web.picture(address)
+    file = bytes && Picture::Intake.new(StringIO.new(bytes)).picture_attributes[:file]
+    file && "data:#{file[:content_type]};base64,#{Base64.strict_encode64(file[:io].read)}"
+  rescue Usher::Invalid
+    nil
+  end
+
   class << self
     ADAPTERS.each do |name, usual|
       define_method(name) { ENV.fetch("USHER_#{name.to_s.upcase}", "Outside::#{usual}").constantize.new }

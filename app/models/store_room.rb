@@ -12,7 +12,8 @@ class StoreRoom
     @teacher = teacher
   end
 
-  def shelves = LISTED.map { |name| shelf(name) }
+  # web: with the one that is read in a panel of its own.
+  def shelves(web: false) = (web ? SHELVES : LISTED).map { |name| shelf(name) }
 
   # The shelf of this name; the teacher's own where there is none.
   def shelf(name) = StoreRoom.const_get("#{(SHELVES.include?(name) ? name : 'own').camelize}Shelf").new(@teacher)

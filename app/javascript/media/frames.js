@@ -15,7 +15,7 @@ export default class Frames {
   open(element) {
     const { item, framed } = element.dataset
     if (this.living.has(item)) return this.shut(item)
-    if (!navigator.onLine && !framed.includes(".example")) return say("There is no network here, so the page stays a picture.")
+    if (!navigator.onLine) return say("There is no network here, so the page stays a picture.")
     const holder = document.createElementNS(SVG, "foreignObject"), frame = document.createElementNS(HTML, "iframe")
     holder.setAttribute("class", "living living-frame")
     frame.setAttribute("sandbox", "allow-scripts allow-forms allow-popups")

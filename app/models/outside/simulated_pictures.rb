@@ -17,5 +17,10 @@ class Outside::SimulatedPictures
 
   private
 
-  def list = @@list ||= JSON.parse(File.read(Outside::ROOT.join("pictures.json"))).each { |one| one["words"] = "#{one['title']} #{one['words']}".downcase.scan(/[[:alnum:]]+/).map(&:singularize) }
+  def list = self.class.list
+
+  # Read once a process.
+  def self.list
+    @list ||= JSON.parse(File.read(Outside::ROOT.join("pictures.json"))).each { |one| one["words"] = "#{one['title']} #{one['words']}".downcase.scan(/[[:alnum:]]+/).map(&:singularize) }
+  end
 end

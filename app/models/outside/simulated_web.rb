@@ -6,9 +6,6 @@ class Outside::SimulatedWeb
   def simulated? = true
   def start = "https://gullpoint.example/"
 
-  # Whether this address belongs to it.
-  def knows?(address) = !file(address).nil?
-
   # The page at an address, or nil.
   def page(address)
     path = file(address) or return
