@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_23_000006) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_23_000007) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -205,6 +205,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000006) do
     t.json "measures", default: {}, null: false
     t.integer "picture_id"
     t.integer "prepared_seq", default: 0, null: false
+    t.integer "width", default: 1600, null: false
+    t.integer "height", default: 900, null: false
     t.index ["lesson_id", "binned_at", "position"], name: "index_pages_on_lesson_id_and_binned_at_and_position"
     t.index ["lesson_id"], name: "index_pages_on_lesson_id"
     t.index ["picture_id"], name: "index_pages_on_picture_id"

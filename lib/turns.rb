@@ -3,24 +3,23 @@
 class Turns
   def initialize
     @gate = Mutex.new
-    @waiting = []
+    @waiting = {} # threads in the order they came, with what wakes each; the first of them has its turn
   end
 
-  # Yields when it is this thread's turn, or after so many seconds in any case: turns are for order, what
-  # happens in them must be guarded by itself. Answers with what the block answers.
-  def take(seconds:)
-    place = ConditionVariable.new
+  # Answers when it is this thread's turn, or after so many seconds in any case: turns are for order, what
+  # is done in them must be guarded by itself. Whoever enters leaves again, whatever happens.
+  def enter(seconds:)
     @gate.synchronize do
-      @waiting << place
+      next if @waiting.key?(Thread.current)
+      mine = @waiting[Thread.current] = ConditionVariable.new
       last = now + seconds
-      place.wait(@gate, last - now) until @waiting.first.equal?(place) || now >= last
+      mine.wait(@gate, last - now) until @waiting.first.last.equal?(mine) || now >= last
     end
-    yield
-  ensure
-    @gate.synchronize do
-      @waiting.delete(place)
-      @waiting.first&.signal
-    end
+  end
+
+  # The next one's turn; nothing happens when this thread has none.
+  def leave
+    @gate.synchronize { @waiting.first&.last&.signal if @waiting.delete(Thread.current) }
   end
 
   # How many have their turn or wait for it.

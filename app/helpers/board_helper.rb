@@ -6,7 +6,10 @@ module BoardHelper
       insets: Usher::Items.registry.select { |_, kind| kind < Usher::Items::Written }.to_h { |name, kind| [ name, kind.inset ] } }
   end
 
-  def page_list(lesson) = lesson.pages.map { |page| page.slice(:id, :minutes, :paper, :measures, :colour) }
+  def page_list(lesson) = lesson.pages.map { |page| page.slice(:id, :minutes, :paper, :measures, :colour, :width, :height) }
+
+  # A rectangle as large as the page and so many page units more; the board's camera keeps it so.
+  def page_edge(page, grow: 0, **look) = tag.rect(width: page.width + grow, height: page.height + grow, data: { grow: grow }, **look)
 
   # A tool's button; `name` is the tool's file in app/javascript/board/tools.
   def tool_button(name, words, picture, **options)

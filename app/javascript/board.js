@@ -8,7 +8,7 @@ import { newId } from "shared/ids"
 import { Feed } from "shared/feed"
 import { PageView } from "shared/page_view"
 import { WetInk } from "shared/ink"
-import { Camera, PAGE } from "board/camera"
+import { Camera } from "board/camera"
 import { Outbox } from "board/outbox"
 import { Contacts } from "board/contacts"
 import { Choice } from "board/choice"
@@ -55,7 +55,7 @@ class Board {
     this.stage = document.getElementById("stage")
     const svg = document.getElementById("page-view")
     this.view = new PageView(svg)
-    this.camera = new Camera(this.stage, svg)
+    this.camera = new Camera(this.stage, svg, pages.find(({ id }) => id === page))
     this.wet = new WetInk(document.getElementById("wet"), () => this.camera.view)
     this.previews = svg.querySelector("[data-previews]")
     this.dot = svg.querySelector("[data-dot]")
@@ -177,7 +177,8 @@ class Board {
   }
 
   coverFrom(edge) {
-    this.do({ verb: "put", items: [{ kind: "cover", id: newId(), edge, x: 0, y: 0, width: PAGE.width, height: PAGE.height }] })
+    const { width, height } = this.camera.page
+    this.do({ verb: "put", items: [{ kind: "cover", id: newId(), edge, x: 0, y: 0, width, height, page_width: width, page_height: height }] })
     document.getElementById("page-sheet")?.close()
     say("A cover lies over the page. In Use, draw it back by its bar.")
   }
@@ -331,7 +332,7 @@ class Board {
     this.held.clear()
     this.view.load(fresh)
     Object.assign(this.store, fresh.can, { since: fresh.since })
-    this.camera.fit()
+    this.camera.turn(fresh.style)
     this.count()
     this.order.mark(page)
     this.pageSheet.fill(this.store.paper, this.store.measures)
@@ -358,7 +359,7 @@ class Board {
   }
 
   looked() {
-    const right = this.camera.toScreen(PAGE.width, 0)[0]
+    const right = this.camera.toScreen(this.camera.page.width, 0)[0]
     this.overview.draw()
     Object.assign(this.store, { fitted: this.camera.fitted, wings: this.stage.clientWidth - right > 138, zoom: `${Math.round(this.camera.view.scale * 100)} %` })
     this.wet.redraw()

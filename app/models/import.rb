@@ -7,7 +7,7 @@ class Import < ApplicationRecord
 
   RUNNING = %w[waiting running].freeze
   STALE = 2.minutes # without a new page, after which another may begin
-  PAPER = { "paper" => "picture", "colour" => Usher::Colour::WHITE }.freeze
+  PAPER = { "paper" => "picture", "colour" => Usher::Colour::WHITE }.freeze # on a page of the same shape
 
   # wanted: "all", "7" or "3-12". The pages come right behind `after`. Raises Usher::Invalid.
   def self.start(lesson, asset, after:, wanted:)
@@ -62,7 +62,7 @@ class Import < ApplicationRecord
   def bring(sheet, number)
     picture = Picture.of_sheet(sheet, teacher: asset.teacher, name: "#{asset.name}, page #{number}", origin: "pdf:#{asset.id}:#{number}")
     transaction do
-      page = lesson.add_page(after: lesson.pages.reload.select { |page| page.position <= position + pages.size }.last, style: PAPER.merge("measures" => { "picture" => picture.id, "fit" => "whole" }))
+      page = lesson.add_page(after: lesson.pages.reload.select { |page| page.position <= position + pages.size }.last, style: PAPER.merge("measures" => { "picture" => picture.id, "fit" => "whole" }, **Usher::Page::Style.shaped(picture.width, picture.height)))
       update!(pages: [ *pages, page.id ])
     end
   end

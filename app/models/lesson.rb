@@ -26,7 +26,7 @@ class Lesson < ApplicationRecord
     transaction do
       position = after ? after.position + 1 : 1
       make_room(position)
-      style = Usher::Page::Style::DEFAULTS.merge(style || after&.style&.except("minutes") || {})
+      style = Usher::Page::Style::DEFAULTS.merge(style || after&.next_style || {})
       page = all_pages.create!(position: position, picture_id: Usher::Page::Paper.of(style).picture, **style)
       page.lay(items)
       page.index_words if page.picture

@@ -24,6 +24,12 @@ class Page < ApplicationRecord
   # What the core calls the page's style.
   def style = slice(*Usher::Page::Style::DEFAULTS.keys)
 
+  # [width, height] in page units.
+  def size = [ width, height ]
+
+  # The style of a new page behind this one: the same paper, unless that came with the page from a PDF.
+  def next_style = picture&.sheet? ? {} : style.except("minutes", "width", "height")
+
   # "3 of 5" in the running order, counted from one.
   def number = lesson.pages.index(self).to_i + 1
 

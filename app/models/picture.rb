@@ -36,6 +36,9 @@ class Picture < ApplicationRecord
     [ width, height ].map { |side| (side * scale).round(2) }
   end
 
+  # Whether it is a page of a PDF.
+  def sheet? = lines.present? || origin.to_s.start_with?("pdf:")
+
   # The bytes as an address, for drawings that can fetch nothing.
   def data_address = "data:#{content_type};base64,#{Base64.strict_encode64(file.download)}"
 

@@ -3,9 +3,8 @@
 # that is only read has none);
 # waiting for the lock lets other threads run (SQLite's own timer would hold Ruby's global lock,
 # so that the thread with the write lock could never let go of it);
-# and the threads of one process take turns, because SQLite gives the lock to whoever asks at the right
-# moment, and in a full class somebody's stroke would wait for seconds. A test's own transaction is not one of
-# these, so its threads do not wait for each other.
+# and the threads of one process take turns from beginning to commit, because SQLite gives the lock to
+# whoever asks at the right moment, and in a full class somebody's stroke would wait for seconds.
 require Rails.root.join("lib/turns").to_s
 
 ActiveSupport.on_load(:active_record) do
@@ -15,12 +14,18 @@ ActiveSupport.on_load(:active_record) do
     TURNS = Concurrent::Map.new
     ActiveSupport::ForkTracker.after_fork { TURNS.clear }
 
+    # Whatever happens in it, and whether or not it came to its end, the turn is given back.
     def transaction(**)
-      return super if transaction_open? || @config[:readonly]
-      TURNS.compute_if_absent(@config[:database]) { Turns.new }.take(seconds: patience.fdiv(1000)) { super }
+      return super if transaction_open?
+      begin
+        super
+      ensure
+        turns.leave
+      end
     end
 
     def begin_db_transaction
+      turns.enter(seconds: patience.fdiv(1000)) unless @config[:readonly]
       log("begin immediate transaction", "TRANSACTION") do
         with_raw_connection(allow_retry: true, materialize_transactions: false) do |connection|
           connection.transaction(@config[:readonly] ? :deferred : :immediate).tap { verified! }
@@ -28,15 +33,21 @@ ActiveSupport.on_load(:active_record) do
       end
     end
 
+    # What follows a commit, such as moving a large file, keeps nobody waiting.
+    def commit_db_transaction = super.tap { turns.leave }
+    def exec_rollback_db_transaction = super.tap { turns.leave }
+
     private
+
+    def turns = TURNS.compute_if_absent(@config[:database]) { Turns.new }
+
+    # How long to wait for the lock, in milliseconds.
+    def patience = @config.fetch(:timeout, 20_000).to_i
 
     def configure_connection
       super
       @raw_connection.busy_handler_timeout = patience
     end
-
-    # How long to wait for the lock, in milliseconds.
-    def patience = @config.fetch(:timeout, 20_000).to_i
   end
   ActiveRecord::ConnectionAdapters::SQLite3Adapter.prepend(SqliteForThreads)
 end

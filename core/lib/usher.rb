@@ -1,7 +1,7 @@
 require "json"
 
 # What decides, measures, checks and computes in Usher. Knows no Rails and no browser.
-# Units throughout: page units (a page is 1600 x 900), degrees clockwise, milliseconds where named `ms`.
+# Units throughout: page units (a page is 1600 x 900 unless imported otherwise), degrees clockwise, milliseconds where named `ms`.
 module Usher
   autoload :Activities, "usher/activities"
   autoload :Classroom, "usher/classroom"

@@ -31,4 +31,18 @@ class PageTogetherTest < ActiveSupport::TestCase
     assert_equal 30, page.items.pluck(:z).uniq.size
     assert_equal page.reload.seq, page.items.maximum(:seq)
   end
+
+  test "what follows a commit keeps nobody waiting, and may write itself; so does what failed" do
+    page = lesson.pages.first
+    Page.transaction do
+      page.touch
+      Page.current_transaction.after_commit do
+        Thread.new { Page.find(page.id).update!(minutes: 7) }.join(5) or flunk "the other thread waits for what follows"
+        Page.find(page.id).update!(minutes: page.reload.minutes + 1)
+      end
+    end
+    assert_equal 8, page.reload.minutes
+    assert_raises(RuntimeError) { Page.transaction { page.touch && raise("power cut") } }
+    assert Thread.new { Page.find(page.id).touch }.join(5)
+  end
 end

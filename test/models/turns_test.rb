@@ -5,8 +5,8 @@ class TurnsTest < ActiveSupport::TestCase
 
   test "who came first goes first, one at a time, also when somebody comes again at once" do
     order = []
-    release = held { @turns.take(seconds: 10) { order << "first again" } }
-    rest = %w[Ada Bo Cy].map { |name| standing { @turns.take(seconds: 10) { order << name } } }
+    release = held { take { order << "first again" } }
+    rest = %w[Ada Bo Cy].map { |name| standing { take { order << name } } }
     release.call
     rest.each(&:join)
     assert_equal [ "Ada", "Bo", "Cy", "first again" ], order
@@ -14,27 +14,41 @@ class TurnsTest < ActiveSupport::TestCase
 
   test "whoever has waited long enough goes ahead, and keeps nobody else from a turn" do
     release = held
-    assert_equal :ahead, @turns.take(seconds: 0.05) { :ahead }
-    after = standing { @turns.take(seconds: 10) { :after } }
+    assert_equal :ahead, take(seconds: 0.05) { :ahead }
+    after = standing { take { :after } }
     release.call
     assert_equal :after, after.value
   end
 
-  test "an error and a thread that is ended give the turn back" do
-    assert_raises(Usher::Invalid) { @turns.take(seconds: 1) { raise Usher::Invalid, "No." } }
+  test "entering twice is one turn, and whoever has none may leave" do
+    @turns.leave
+    2.times { @turns.enter(seconds: 10) }
+    assert_equal 1, @turns.size
+    @turns.leave
+    assert_equal 0, @turns.size
+  end
+
+  test "one who was ended while waiting is not waited for" do
     release = held
-    standing { @turns.take(seconds: 10) { flunk "ended while it waited" } }.kill.join
+    standing { take { flunk "ended while it waited" } }.kill.join
     release.call
-    assert_equal :mine, @turns.take(seconds: 10) { :mine }
+    assert_equal :mine, take { :mine }
     assert_equal 0, @turns.size
   end
 
   private
 
+  def take(seconds: 10)
+    @turns.enter(seconds: seconds)
+    yield
+  ensure
+    @turns.leave
+  end
+
   # A turn that somebody has; what is answered ends it and waits for what that one does next.
   def held(&afterwards)
     began, over = Queue.new, Queue.new
-    thread = Thread.new { @turns.take(seconds: 10) { began << true and over.pop } and afterwards&.call }
+    thread = Thread.new { take { began << true and over.pop } and afterwards&.call }
     began.pop
     -> { over << true and thread.join }
   end

@@ -8,7 +8,7 @@ class StoreRooms::TakingsController < ApplicationController
   STEP = 40 # page units from one to the next
 
   def create
-    lesson, at = access.lessons.find(params[:lesson_id]), PLACE.call(params[:at] || [ 800, 450 ])
+    lesson, at = access.lessons.find(params[:lesson_id]), PLACE.call(params[:at] || Usher::Page::SIZE.map { |side| side / 2 })
     ids = Array(params[:ids])
     raise Usher::Invalid, "Choose up to #{MOST} things at once." unless ids.size.between?(1, MOST)
     shelf = StoreRoom.new(teacher).shelf(params[:shelf].to_s)

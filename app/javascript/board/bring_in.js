@@ -2,7 +2,6 @@
 import { send } from "shared/net"
 import { newId } from "shared/ids"
 import { say } from "shared/say"
-import { PAGE } from "board/camera"
 import { round } from "board/carry"
 
 export function bringIn(board) {
@@ -47,7 +46,7 @@ async function words(board, data, at = [200, 200]) {
     if (/^https?:\/\/\S+$/.test(plain) || /^<(iframe|object|embed)\b/i.test(plain)) return plain.startsWith("<") ? board.media.run("web_sheet", "open", plain) : await board.media.run("web_sheet", "card", plain)
     const values = html ? await send("POST", "/rich_text", { html }) : { text: plain }
     const { size, colour, font } = board.pen
-    board.do({ verb: "put", items: [{ kind: "text", id: newId(), x: round(at[0]), y: round(at[1]), width: Math.min(900, Math.max(300, PAGE.width - at[0] - 40)), height: 0, size: Math.min(size, 40), colour, font, ...values }] })
+    board.do({ verb: "put", items: [{ kind: "text", id: newId(), x: round(at[0]), y: round(at[1]), width: Math.min(900, Math.max(300, board.camera.page.width - at[0] - 40)), height: 0, size: Math.min(size, 40), colour, font, ...values }] })
   } catch (error) {
     say(error.message)
   }

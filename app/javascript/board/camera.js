@@ -1,12 +1,11 @@
 // Which part of the page and its wings is on screen. Page units on one side, CSS pixels on the other.
-export const PAGE = { width: 1600, height: 900 }
 const CLOSEST = 12
 const FURTHEST = 0.08
 
 export class Camera {
-  constructor(stage, svg) {
-    this.stage = stage
-    this.svg = svg
+  // page: { width, height } of the page that is shown.
+  constructor(stage, svg, page) {
+    Object.assign(this, { stage, svg, page })
     this.watchers = []
     this.view = { x: 0, y: 0, scale: 1 }
     this.fitted = true
@@ -21,14 +20,24 @@ export class Camera {
     new ResizeObserver(() => { this.corner = null; this.fitted ? this.fit() : this.show() }).observe(stage)
   }
 
+  // Another page, which may have a shape of its own.
+  turn({ width, height }) {
+    this.page = { width, height }
+    for (const edge of this.svg.querySelectorAll("[data-grow]")) {
+      edge.setAttribute("width", width + Number(edge.dataset.grow))
+      edge.setAttribute("height", height + Number(edge.dataset.grow))
+    }
+    this.fit()
+  }
+
   watch(seen) { this.watchers.push(seen) }
 
   // The page as large as the room beside the tools allows (data-inset: left, top, right, bottom).
   fit() {
-    const [left, top, right, bottom] = this.insets()
+    const [left, top, right, bottom] = this.insets(), { page } = this
     const room = { width: this.stage.clientWidth - left - right, height: this.stage.clientHeight - top - bottom }
-    const scale = Math.max(FURTHEST, Math.min(room.width / PAGE.width, room.height / PAGE.height))
-    this.view = { scale, x: -(left + (room.width - PAGE.width * scale) / 2) / scale, y: -(top + (room.height - PAGE.height * scale) / 2) / scale }
+    const scale = Math.max(FURTHEST, Math.min(room.width / page.width, room.height / page.height))
+    this.view = { scale, x: -(left + (room.width - page.width * scale) / 2) / scale, y: -(top + (room.height - page.height * scale) / 2) / scale }
     this.fitted = true
     this.show()
   }

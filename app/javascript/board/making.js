@@ -44,13 +44,21 @@ export class TileMaker {
     this.sheet = document.getElementById("tile-maker")
     if (!this.sheet) return
     const list = this.sheet.querySelector("textarea")
-    this.looking = new Looking(this.sheet, { path: "/tiles", values: () => ({ list: list.value, way: this.sheet.querySelector("[name=way]:checked").value }),
+    this.looking = new Looking(this.sheet, { path: "/tiles", values: () => ({ list: list.value, way: this.sheet.querySelector("[name=way]:checked").value, size: this.size }),
       show: answer => { this.sheet.querySelector("[data-look]").innerHTML = answer?.look ?? "" } })
     this.sheet.addEventListener("input", () => this.looking.soon())
     this.sheet.addEventListener("submit", event => { event.preventDefault(); this.make() })
   }
 
-  open() { this.sheet.showModal() }
+  get size() { return [this.board.camera.page.width, this.board.camera.page.height] }
+
+  open() {
+    const look = this.sheet.querySelector(".making-look"), [width, height] = this.size
+    look.setAttribute("viewBox", `0 0 ${width} ${height}`)
+    Object.entries({ width, height }).forEach(side => look.querySelector("rect").setAttribute(...side))
+    if (this.sheet.querySelector("textarea").value) this.looking.soon()
+    this.sheet.showModal()
+  }
 
   async make() {
     const answer = await this.looking.now()

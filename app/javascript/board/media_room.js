@@ -6,7 +6,6 @@ import { newId } from "shared/ids"
 import { ask } from "shared/ask"
 import { speak } from "shared/opening"
 import { boxOf } from "shared/page_view"
-import { PAGE } from "board/camera"
 
 const EDGE = 200 // page units from the page's edge, within which nothing is laid by itself
 const STILL = 320 // page units, the width of a still in a storyboard
@@ -63,7 +62,8 @@ export class MediaRoom {
     const { stage, camera } = this.board, { left, top, right, bottom } = stage.getBoundingClientRect()
     const panel = this.panel && !this.panel.hidden && this.panel.getBoundingClientRect(), beside = panel && innerWidth >= 900
     const [x, y] = camera.toPage((left + (beside ? panel.left : right)) / 2, (top + (panel && !beside ? panel.top : bottom)) / 2)
-    return [Math.min(PAGE.width - EDGE, Math.max(EDGE, x)), Math.min(PAGE.height - EDGE, Math.max(EDGE, y))].map(Math.round)
+    const { page } = this.board.camera
+    return [Math.min(page.width - EDGE, Math.max(EDGE, x)), Math.min(page.height - EDGE, Math.max(EDGE, y))].map(Math.round)
   }
 
   // Things come out of the store room onto the page in view.
@@ -117,7 +117,7 @@ export class MediaRoom {
       const { x, y, width, height } = boxOf(board.view.find(id)), row = this.stills?.page === page ? this.stills : { page, count: 0 }
       this.stills = row
       const side = [STILL, Math.round(STILL * picture.height / picture.width)], across = 3
-      const below = y + height + side[1] * 0.6 < PAGE.height ? [x, y + height + 20] : [20, 20]
+      const below = y + height + side[1] * 0.6 < this.board.camera.page.height ? [x, y + height + 20] : [20, 20]
       const spot = [below[0] + row.count % across * (side[0] + 20), below[1] + Math.floor(row.count / across) * (side[1] + 20)]
       row.count += 1
       board.do({ verb: "put", items: [{ kind: "picture", id: newId(), picture: picture.id, alt: picture.name, x: Math.round(spot[0]), y: Math.round(spot[1]), width: side[0], height: side[1] }] }, board.during(), page)

@@ -1,5 +1,6 @@
 // Where on the page one is when it is larger than the screen: the page, small, with a frame to drag.
-import { PAGE } from "board/camera"
+
+const LONGER = 190 // CSS pixels of the map's longer side
 
 export class Overview {
   constructor(board) {
@@ -21,21 +22,22 @@ export class Overview {
   draw() {
     const { board, map } = this
     if (!map) return
-    const shown = !board.camera.fitted && board.camera.view.scale * PAGE.width > board.stage.clientWidth * 0.9
+    const { page } = board.camera, shown = !board.camera.fitted && board.camera.view.scale * page.width > board.stage.clientWidth * 0.9
     if (map.hidden === shown) {
       map.hidden = !shown
       if (shown) map.querySelector("img").src = `/pages/${board.page}/thumbnail?v=${Date.now()}`
     }
     if (!shown) return
+    Object.assign(map.style, { aspectRatio: `${page.width} / ${page.height}`, width: `${LONGER * page.width / Math.max(page.width, page.height)}px` })
     const { x, y, scale } = board.camera.view, { stage } = board
     const share = (value, whole) => `${Math.round(value / whole * 1000) / 10}%`
-    Object.assign(this.frame.style, { left: share(x, PAGE.width), top: share(y, PAGE.height), width: share(stage.clientWidth / scale, PAGE.width), height: share(stage.clientHeight / scale, PAGE.height) })
+    Object.assign(this.frame.style, { left: share(x, page.width), top: share(y, page.height), width: share(stage.clientWidth / scale, page.width), height: share(stage.clientHeight / scale, page.height) })
   }
 
   // The middle of the view goes where the map is touched.
   go({ clientX, clientY }) {
     const { left, top, width, height } = this.map.getBoundingClientRect(), { camera, stage } = this.board
-    const [x, y] = [(clientX - left) / width * PAGE.width, (clientY - top) / height * PAGE.height]
+    const [x, y] = [(clientX - left) / width * camera.page.width, (clientY - top) / height * camera.page.height]
     const [sx, sy] = camera.toScreen(x, y)
     camera.pan(stage.clientWidth / 2 - sx, stage.clientHeight / 2 - sy)
   }

@@ -25,7 +25,7 @@ export class Follower {
     this.page = Number(this.place.dataset.page)
     this.view = new PageView(document.getElementById("page-view"))
     const wet = document.getElementById("wet")
-    this.wet = new WetInk(wet, () => ({ x: 0, y: 0, scale: wet.clientWidth / 1600 }))
+    this.wet = new WetInk(wet, () => ({ x: 0, y: 0, scale: wet.clientWidth / this.view.size.width }))
     this.dot = this.view.svg.querySelector("[data-dot]")
     this.offer()
     if (this.place.dataset.media) this.media(JSON.parse(this.place.dataset.media))
@@ -69,7 +69,7 @@ export class Follower {
   light({ at, size, round }) {
     const dim = this.view.svg.querySelector("[data-dim]")
     dim.setAttribute("visibility", at ? "visible" : "hidden")
-    if (at) dim.setAttribute("d", `M-9 -9H1609V909H-9Z${outline(at, size, round)}`)
+    if (at) dim.setAttribute("d", `M-9 -9H${this.view.size.width + 9}V${this.view.size.height + 9}H-9Z${outline(at, size, round)}`)
   }
 
   // What the teacher plays is played here too, silently until a hand says otherwise. The part that does it

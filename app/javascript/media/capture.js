@@ -4,7 +4,6 @@ import { send } from "shared/net"
 import { say } from "shared/say"
 import { sheet } from "media/sheet"
 import { newId } from "shared/ids"
-import { PAGE } from "board/camera"
 
 export default class Capture {
   constructor(board) {
@@ -26,7 +25,7 @@ export default class Capture {
     layer.addEventListener("pointercancel", () => this.end())
     layer.addEventListener("keydown", event => {
       if (event.key === "Escape") this.end()
-      if (event.key === "Enter") { this.end(); this.choose([0, 0, PAGE.width, PAGE.height]) }
+      if (event.key === "Enter") { this.end(); this.choose([0, 0, board.camera.page.width, board.camera.page.height]) }
     })
     stage.append(layer)
     layer.focus()
@@ -78,6 +77,6 @@ export default class Capture {
     const item = { kind: "picture", id: newId(), picture: picture.id, alt: picture.name, width: box[2], height: box[3] }
     if (to === "here") return board.media.put([{ ...item, x: box[0] + 40, y: box[1] + 40 }], page)
     await board.order.add({ paper: "plain" })
-    await board.media.put([{ ...item, x: Math.round((PAGE.width - box[2]) / 2), y: Math.round((PAGE.height - box[3]) / 2) }])
+    await board.media.put([{ ...item, x: Math.round((board.camera.page.width - box[2]) / 2), y: Math.round((board.camera.page.height - box[3]) / 2) }])
   }
 }

@@ -16,6 +16,14 @@ export class PageView {
     this.gone.clear()
   }
 
+  // How large the page is where the whole of it is shown, in page units.
+  get size() { return this.svg.viewBox.baseVal }
+  set size({ width, height }) {
+    this.svg.setAttribute("viewBox", `0 0 ${width} ${height}`)
+    this.svg.setAttribute("width", width)
+    this.svg.setAttribute("height", height)
+  }
+
   find(id) { return this.svg.getElementById(`item-${id}`) }
   all() { return [...this.items.children].filter(element => element.dataset.item) }
 

@@ -10,7 +10,7 @@ export class Player {
     this.take = take
     this.view = new PageView(document.getElementById("take-view"))
     const wet = document.getElementById("take-wet")
-    this.wet = new WetInk(wet, () => ({ x: 0, y: 0, scale: wet.clientWidth / 1600 }))
+    this.wet = new WetInk(wet, () => ({ x: 0, y: 0, scale: wet.clientWidth / this.view.size.width }))
     this.dot = this.view.svg.querySelector("[data-dot]")
     this.voice = document.getElementById("take-voice")
     this.seekbar = document.getElementById("take-seek")
@@ -108,7 +108,7 @@ export class Player {
 
   // Back to the start: every page as it was then.
   rewind() {
-    this.pages = Object.fromEntries(Object.entries(this.reel.pages).map(([id, { ground, items }]) => [id, { ground, items: new Map(items.map(item => [item.id, item])) }]))
+    this.pages = Object.fromEntries(Object.entries(this.reel.pages).map(([id, { size, ground, items }]) => [id, { size, ground, items: new Map(items.map(item => [item.id, item])) }]))
     this.done = 0
     this.pointed = 0
     this.at = 0
@@ -119,7 +119,8 @@ export class Player {
     this.page = page
     this.open = new Map()
     this.wet.clear()
-    const { ground, items } = this.pages[page]
+    const { size, ground, items } = this.pages[page]
+    this.view.size = { width: size[0], height: size[1] }
     this.view.load({ ground, items: [...items.values()].sort((a, b) => a.z - b.z || (a.id < b.id ? -1 : 1)).map(({ svg }) => svg).join("") })
   }
 

@@ -1,13 +1,13 @@
 # The page, small, as a picture: light for a browser however much lies on the page. Made once for
 # each state of the page.
 module Page::Thumbnail
-  WIDTH = 480
+  LONGER = 480 # dots
 
   def thumbnail
     Rails.cache.fetch([ "thumbnail", id, seq ], expires_in: 1.day) do
       pictures = Picture.addresses
       document = Usher::Page::Drawing.document(style, drawings(:room)) { |number| pictures[number] }
-      Usher::Formats::Png::Writer.write(document, width: WIDTH)
+      Usher::Formats::Png::Writer.write(document, width: LONGER * width / size.max)
     end
   end
 end

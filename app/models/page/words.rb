@@ -9,7 +9,7 @@ module Page::Words
   # What the paper says, line by line: [[left, top, width, height, words], ...] in page units.
   def paper_lines
     return [] unless picture&.lines
-    x, y, width, height = Usher::Page::Paper.of(style).place(picture.width, picture.height)
+    x, y, width, height = Usher::Page::Paper.of(style).place(picture.width, picture.height, size: size)
     picture.lines.map { |left, top, wide, high, words| [ x + left * width, y + top * height, wide * width, high * height, words ] }
   end
 

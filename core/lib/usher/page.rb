@@ -1,10 +1,11 @@
 module Usher
   # One surface of a lesson: what lies on it, how it changes, how it is drawn.
   module Page
-    SIZE = [ 1600, 900 ].freeze
+    SIZE = [ 1600, 900 ].freeze # what a page measures unless it was imported with a shape of its own
+    LONGEST = 1600 # the longer side of any page
 
-    # A page is printed as wide as A4 lies (297 mm), which gives page units a real measure.
-    MILLIMETRE = 1600 / 297.0
+    # The longer side of a page is the longer side of A4 (297 mm), which gives page units a real measure.
+    MILLIMETRE = LONGEST / 297.0
     CENTIMETRE = 10 * MILLIMETRE
 
     autoload :Difference, "usher/page/difference"

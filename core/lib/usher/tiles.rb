@@ -10,20 +10,23 @@ module Usher
     SIZES = [ 64, 52, 44, 36, 28, 22 ].freeze
     GAP = 22
     EDGE = 15 # page units that a tile keeps free around its words
-    AREA = [ 80, 120, 1_440, 720 ].freeze # left, top, width, height in page units
+    MARGINS = [ 80, 120, 80, 60 ].freeze # left, top, right and bottom of the page, in page units
     COLOURS = [ [ Colour::WHITE, Colour::TIDE ], [ Colour::PALE_BRASS, "#6b4a06" ], [ Colour::PALE_VELVET, Colour::VELVET ], [ "#d9eee3", "#14563f" ], [ "#d5e8ef", "#174c60" ], [ "#fae5de", "#8c3013" ] ].freeze
 
     module_function
 
-    # text: the list; way: "row" (as many in each as fit) or "grid" (columns of the same width). Answers
-    # with values for Items.build without ids, laid out on a page. Raises Invalid.
-    def lay(text, way: "row")
+    # text: the list; way: "row" (as many in each as fit) or "grid" (columns of the same width); size: the
+    # page's [width, height]. Answers with values for Items.build without ids, laid out on such a page.
+    # Raises Invalid.
+    def lay(text, way: "row", size: Page::SIZE)
       groups = read(text)
       way = Invalid.about("The way to lay tiles") { Types::Choice.new(*WAYS).call(way) }
-      SIZES.each do |size|
-        tiles = groups.map { |group| group.map { |words| [ words, *room(words, size) ] } }
-        placed = way == "grid" ? grid(tiles, size) : rows(tiles)
-        return finished(placed, size) if placed && bottom(placed) <= AREA[1] + AREA[3]
+      left, top, right, bottom = MARGINS
+      area = [ left, top, size[0] - left - right ]
+      SIZES.each do |letters|
+        tiles = groups.map { |group| group.map { |words| [ words, *room(words, letters) ] } }
+        placed = way == "grid" ? grid(tiles, letters, area) : rows(tiles, area)
+        return finished(placed, letters) if placed && lowest(placed) <= size[1] - bottom
       end
       raise Invalid, "So many tiles do not fit on one page. Make them in two goes."
     end
@@ -47,8 +50,8 @@ module Usher
       [ [ wide + 2 * [ size * 0.7, EDGE ].max, high ].max.ceil, high ]
     end
 
-    def rows(groups)
-      left, top, width, = AREA
+    # area: left, top and width of where the tiles go.
+    def rows(groups, (left, top, width))
       x, y, height = left, top, groups[0][0][2]
       groups.each_with_index.flat_map do |tiles, group|
         x, y = left, y + height + GAP * 2 if group.positive?
@@ -62,8 +65,7 @@ module Usher
 
     # Columns as wide as the longest entry, about as many as the square root asks for; a new group
     # begins a new row.
-    def grid(groups, size)
-      left, top, width, = AREA
+    def grid(groups, size, (left, top, width))
       wide, high = groups.flatten(1).map { |tile| tile[1] }.max, room("0", size)[1]
       return if wide > width
       most = ((width + GAP) / (wide + GAP)).floor
@@ -77,7 +79,7 @@ module Usher
       end
     end
 
-    def bottom(placed) = placed.map { |_, _, y, _, high, _| y + high }.max
+    def lowest(placed) = placed.map { |_, _, y, _, high, _| y + high }.max
 
     def finished(placed, size)
       placed.map do |words, x, y, wide, high, group|
@@ -85,6 +87,6 @@ module Usher
         { "kind" => "tile", "text" => words, "size" => size, "x" => x, "y" => y, "width" => wide, "height" => high, "card" => card, "colour" => colour }
       end
     end
-    private_class_method :room, :rows, :grid, :bottom, :finished
+    private_class_method :room, :rows, :grid, :lowest, :finished
   end
 end

@@ -91,7 +91,7 @@ class MediaKindsTest < CoreTest
 
   def test_a_paper_knows_where_its_picture_lies
     paper = ->(fit) { Usher::Page::Paper.of({ "paper" => "picture", "measures" => { "picture" => 7, "fit" => fit } }) }
-    assert_equal [ 350, 0, 900, 900 ], paper["whole"].place(500, 500)
-    assert_equal [ 0, -350, 1600, 1600 ], paper["cover"].place(500, 500)
+    assert_equal [ 350, 0, 900, 900 ], paper["whole"].place(500, 500, size: Usher::Page::SIZE)
+    assert_equal [ 0, -350, 1600, 1600 ], paper["cover"].place(500, 500, size: Usher::Page::SIZE)
   end
 end

@@ -206,7 +206,7 @@ class HandlingTest < CoreTest
   def test_a_cover_from_an_edge_is_drawn_back_along_its_axis_and_keeps_its_grip
     { "left" => [ -1536, 0 ], "right" => [ 1536, 0 ], "top" => [ 0, -836 ], "bottom" => [ 0, 836 ] }.each do |edge, place|
       @page = Usher::Page::Memory.new
-      lay item("note", id: "answer"), Usher::Items.build(Usher::Items::Cover.from(edge).merge("id" => "patch"))
+      lay item("note", id: "answer"), item("cover", id: "patch", edge: edge, x: 0, y: 0, width: 1600, height: 900)
       assert at("answer").covered
       @page.run({ "verb" => "move", "ids" => [ "patch" ], "by" => place.map { |n| n * 3 + 11 } })
       assert_equal place, [ at("patch").x, at("patch").y ]

@@ -1,6 +1,5 @@
 // Text: tap anywhere and type; tap on text that is there to change it.
 import { itemAt } from "board/pick"
-import { PAGE } from "board/camera"
 
 export const cursor = "text"
 
@@ -10,5 +9,5 @@ export function up(contact, board) {
   if (there) return board.editor.reopen(there)
   const [x, y] = contact.page
   const { colour, size, font } = board.pen
-  board.editor.start({ kind: "text", x, y: y - size * 0.65, width: Math.max(240, Math.min(760, PAGE.width - x - 40)), height: size * 1.3, size, colour, font })
+  board.editor.start({ kind: "text", x, y: y - size * 0.65, width: Math.max(240, Math.min(760, board.camera.page.width - x - 40)), height: size * 1.3, size, colour, font })
 }

@@ -11,11 +11,10 @@ module Usher
       attribute :fill, Types::Colour.new, default: Colour::VELVET
       attribute :way, Types::Choice.new("lift", "fade", "slide"), default: "lift"
       attribute :edge, Types::Choice.new("none", *EDGES), default: "none"
+      attribute :page_width, Types::Number.new(1..Page::LONGEST), default: Page::SIZE[0] # of the page from whose edge it comes
+      attribute :page_height, Types::Number.new(1..Page::LONGEST), default: Page::SIZE[1]
       attribute :off, Types::Flag.new, default: false
       attribute :words, Types::Line.new(80), default: ""
-
-      # A cover from this edge over a whole page of this [width, height]: values for Items.build.
-      def self.from(edge, size: Usher::Page::SIZE) = { "kind" => "cover", "edge" => edge, "x" => 0, "y" => 0, "width" => size[0], "height" => size[1] }
 
       def draw
         # Taken off it is nothing to see; only Arrange shows its outline.
@@ -50,9 +49,8 @@ module Usher
 
       # Where the top left corner of a cover from an edge may be: [[from, to] across, [from, to] down].
       def reach
-        wide, high = Usher::Page::SIZE
-        { "left" => [ [ GRIP - width, 0 ], [ y, y ] ], "right" => [ [ wide - width, wide - GRIP ], [ y, y ] ],
-          "top" => [ [ x, x ], [ GRIP - height, 0 ] ], "bottom" => [ [ x, x ], [ high - height, high - GRIP ] ] }.fetch(edge)
+        { "left" => [ [ GRIP - width, 0 ], [ y, y ] ], "right" => [ [ page_width - width, page_width - GRIP ], [ y, y ] ],
+          "top" => [ [ x, x ], [ GRIP - height, 0 ] ], "bottom" => [ [ x, x ], [ page_height - height, page_height - GRIP ] ] }.fetch(edge)
       end
 
       def within?((along, down)) = along.between?(-0.5, width + 0.5) && down.between?(-0.5, height + 0.5)

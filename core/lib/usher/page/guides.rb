@@ -8,9 +8,11 @@ module Usher
       IGNORED = %w[ink cover].freeze # kinds that nothing snaps to: strokes are many, covers come off
       AXES = { "across" => [ :x, :width, :y, :height ], "down" => [ :y, :height, :x, :width ] }.freeze
 
-      # moving: the upright box of what moves; others: the upright boxes around it.
-      def initialize(moving, others)
+      # moving: the upright box of what moves; others: the upright boxes around it; size: the page's
+      # [width, height].
+      def initialize(moving, others, size: SIZE)
         @moving, @others = moving, others
+        @page = Geometry::Box.new(0, 0, *size, 0)
       end
 
       # { "across" => [guide, ...], "down" => [...] }, each guide { "by" => how far the box moves along
@@ -22,8 +24,7 @@ module Usher
       private
 
       def guides(start, size, cross, depth)
-        page = Geometry::Box.new(0, 0, *SIZE, 0)
-        lined = [ page, *@others ].flat_map { |box| lines(box, start, size, cross, depth) }
+        lined = [ @page, *@others ].flat_map { |box| lines(box, start, size, cross, depth) }
         all = gaps(start, size, cross, depth) + lined.group_by { |guide| guide["by"] }.map { |by, same| { "by" => by, "lines" => same.flat_map { |guide| guide["lines"] }.uniq.first(4) } }
         all.sort_by { |guide| guide["by"].abs }.first(MOST)
       end

@@ -1,7 +1,7 @@
 module Usher
   module Page
-    # What a page is besides its items: its paper and the paper's measures, its colour and its planned
-    # minutes.
+    # What a page is besides its items: its paper and the paper's measures, its colour, its planned
+    # minutes, and its width and height, which it keeps for good.
     module Style
       TYPES = {
         "paper" => ->(value) { Papers.registry.fetch(value) && value },
@@ -9,7 +9,18 @@ module Usher
         "colour" => Types::Colour.new,
         "minutes" => Types::Number.new(0..600, digits: 0)
       }.freeze
-      DEFAULTS = { "paper" => "plain", "measures" => {}, "colour" => Usher::Colour::WHITE, "minutes" => 5 }.freeze
+      DEFAULTS = { "paper" => "plain", "measures" => {}, "colour" => Usher::Colour::WHITE, "minutes" => 5, "width" => SIZE[0], "height" => SIZE[1] }.freeze
+      NARROWEST = 0.2 # the shorter side of a page in shares of the longer
+
+
+      # [width, height] in page units of a page in this style.
+      def self.size(style) = DEFAULTS.merge(style).values_at("width", "height")
+
+      # The width and height of a page with the proportions of these two measures, as part of a style.
+      def self.shaped(width, height)
+        sides = [ width, height ].map { |side| [ side / [ width, height ].max.to_f, NARROWEST ].max }
+        %w[width height].zip(sides.map { |share| (share * LONGEST).round }).to_h
+      end
 
       # The checked part of `set` (string keys); raises Invalid for anything unknown or out of range.
       # Measures come with their paper; a paper without any has its usual ones.

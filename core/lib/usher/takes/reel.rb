@@ -21,7 +21,7 @@ module Usher
       private
 
       def start(memory)
-        { ground: Page::Drawing.ground(memory.style), items: memory.stack.map { |placed| entry(placed) } }
+        { size: Page::Style.size(memory.style), ground: Page::Drawing.ground(memory.style), items: memory.stack.map { |placed| entry(placed) } }
       end
 
       def play(event)

@@ -6,6 +6,11 @@ module Usher
       class Align < Shift
         TO = { "left" => [ 0, 0 ], "centre" => [ 0, 0.5 ], "right" => [ 0, 1 ], "top" => [ 1, 0 ], "middle" => [ 1, 0.5 ], "bottom" => [ 1, 1 ] }.freeze # axis, share
 
+        def apply(page, lenient: false)
+          @page = Geometry::Box.new(0, 0, *Style.size(page.style), 0)
+          super
+        end
+
         private
 
         def read_rest = @to = Invalid.about("Where to line up") { Types::Choice.new(*TO.keys).call(@hash["to"]) }
@@ -14,7 +19,7 @@ module Usher
 
         def distances(units)
           axis, share = TO.fetch(@to)
-          frame = units.size == 1 ? Geometry::Box.new(0, 0, *SIZE, 0) : units.box
+          frame = units.size == 1 ? @page : units.box
           units.map do |unit|
             by = [ 0, 0 ]
             by[axis] = along(frame, axis, share) - along(unit.box, axis, share)

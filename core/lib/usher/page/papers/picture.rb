@@ -11,7 +11,7 @@ module Usher
         end
 
         # Where a picture of this size lies on a page of that: [x, y, width, height] in page units.
-        def place(width, height, size: SIZE)
+        def place(width, height, size:)
           scale = size.zip([ width, height ]).map { |room, side| room / side.to_f }.then { |scales| fit == "cover" ? scales.max : scales.min }
           sides = [ width * scale, height * scale ]
           [ *size.zip(sides).map { |room, side| (room - side) / 2 }, *sides ]
