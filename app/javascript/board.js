@@ -361,7 +361,7 @@ class Board {
   looked() {
     const right = this.camera.toScreen(this.camera.page.width, 0)[0]
     this.overview.draw()
-    Object.assign(this.store, { fitted: this.camera.fitted, wings: this.stage.clientWidth - right > 138, zoom: `${Math.round(this.camera.view.scale * 100)} %` })
+    Object.assign(this.store, { fitted: this.camera.fitted, narrow: this.camera.narrow, wings: this.stage.clientWidth - right > 138, zoom: `${Math.round(this.camera.view.scale * 100)} %` })
     this.wet.redraw()
     this.leave()
   }

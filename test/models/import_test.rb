@@ -17,6 +17,20 @@ class ImportTest < ActiveSupport::TestCase
     assert_equal papers.map(&:picture_id), @lesson.duplicate.pages.to_a[1..3].map(&:picture_id)
   end
 
+  test "a page keeps the shape of its paper wherever it goes, and what follows it is an ordinary page" do
+    @asset = @owner.assets.take_in(upload(Media.pdf(pages: 1, upright: true), "Knots.pdf"))
+    start("all").run
+    sheet = @lesson.pages.reload.second
+    assert_equal [ [ 1600, 900 ], [ 1131, 1600 ], [ 1600, 900 ] ], @lesson.pages.map(&:size)
+    lay(sheet, note("edge", x: 1200), note("foot", y: 1500))
+    assert_equal({ "edge" => false, "foot" => true }, sheet.items.to_h { |item| [ item.key, item.in_room ] })
+    assert_equal [ [ 1131, 1600 ] ] * 3, [ sheet.duplicate, sheet.copy_into(lesson(@owner), position: 1), Lesson.keep_page(sheet, title: "Sheet").pages.first ].map(&:size)
+    assert_equal [ "plain", [ 1600, 900 ] ], @lesson.add_page(after: sheet).then { |page| [ page.paper, page.size ] }
+    assert_equal [ 339, 480 ], Vips::Image.new_from_buffer(sheet.thumbnail, "").size
+    top, height = sheet.paper_lines.first.values_at(1, 3)
+    assert_in_delta 100, top + height / 2, 20, "words stand where the paper has them"
+  end
+
   test "a server that stopped halfway goes on where it was, and a second time changes nothing" do
     import = start("1-2")
     import.send(:bring, Usher::Formats::Pdf::Reader.new(file_of(@asset)).sheet(1), 1)

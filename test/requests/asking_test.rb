@@ -37,6 +37,12 @@ class AskingTest < ActionDispatch::IntegrationTest
     assert_equal 3, answer["look"].scan('data-kind="tile"').size
     ask tiles_path, list: " , ,\n"
     assert_match(/commas/, answer["error"])
+    ask tiles_path, list: (1..60).to_a.join(","), size: [ 1131, 1600 ]
+    assert_operator answer["items"].map { |tile| tile["x"] + tile["width"] }.max, :<=, 1131
+    [ [ 0, 900 ], [ 1600 ], "large", [ 1e9, 1e9 ] ].each do |size|
+      ask tiles_path, list: "2x", size: size
+      assert_match(/The size of the page/, answer["error"])
+    end
 
     ask formula_path, source: "1/2 + sqrt(3)"
     assert_includes answer["look"], "<path"

@@ -10,10 +10,11 @@ module Media
   def avi = made("avi") { |path| ffmpeg("testsrc=size=320x180:rate=10:duration=2", nil, path, "-c:v", "mpeg4") }
   def wav = made("wav") { |path| ffmpeg(nil, "sine=440:duration=2", path) }
 
-  # A PDF of so many pages, each saying which it is.
-  def pdf(pages: 3)
-    made("#{pages}.pdf") do |path|
-      documents = Array.new(pages) { |index| %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1600 900" width="1600" height="900" font-family="#{Usher::Text::Faces.family('read')}"><rect width="1600" height="900" fill="#fff"/><text x="60" y="120" font-size="60">Tide table #{index + 1}</text><text x="60" y="180" font-size="40">Low water comes at noon</text></svg>) }
+  # A PDF of so many pages, lying or upright A4, each saying which it is.
+  def pdf(pages: 3, upright: false)
+    width, height = upright ? [ 1131, 1600 ] : [ 1600, 1131 ]
+    made("#{pages}-#{width}.pdf") do |path|
+      documents = Array.new(pages) { |index| %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 #{width} #{height}" width="#{width}" height="#{height}" font-family="#{Usher::Text::Faces.family('read')}"><rect width="#{width}" height="#{height}" fill="#fff"/><text x="60" y="120" font-size="60">Tide table #{index + 1}</text><text x="60" y="180" font-size="40">Low water comes at noon</text></svg>) }
       File.binwrite(path, Usher::Formats::Pdf::Writer.write(documents))
     end
   end

@@ -225,6 +225,42 @@ class MediaTest < ApplicationSystemTestCase
     assert_includes text.data["text"], "Low water comes at noon"
   end
 
+  test "an upright sheet keeps its shape on the board, on devices, under ink and in a take" do
+    asset = @owner.assets.take_in(upload(Media.pdf(pages: 1, upright: true), "Knots.pdf"))
+    Import.start(@lesson, asset, after: @page, wanted: "all").run
+    sheet, sitting = @lesson.pages.reload.second, sit(@lesson)
+    at(:phone) do
+      visit join_path(sitting.code)
+      fill_in "Your name", with: "Juniper"
+      click_button "Come in"
+      assert_selector "#page-view[viewBox='0 0 1600 900']"
+    end
+    open_board @lesson, teach: true
+    assert_no_button "Width"
+    click_button "Record a take"
+    assert_button "Stop the take"
+    find(".bar-next").click
+    assert_selector ".page-clip", count: 1
+    eventually { page.evaluate_script("document.querySelector('#page-edge rect').getAttribute('height')") == "1600" }
+    tool "pen"
+    draw wave(on_screen(200, 1450))
+    ink = eventually { items(sheet, "ink").first }
+    assert ink.in_room, "the foot of the sheet is on the page"
+    at(:phone) do
+      assert_selector "#page-view[viewBox='0 0 1131 1600'] #item-#{ink.key}", visible: :all
+      box = page.evaluate_script("document.querySelector('.device-sheet').getBoundingClientRect().toJSON()")
+      assert_in_delta 1600 / 1131.0, box["height"] / box["width"], 0.02
+    end
+    click_button "Width"
+    eventually { (on_screen(1131, 0)[0] - on_screen(0, 0)[0]) > 1200 }
+    click_button "Fit"
+    click_button "Stop the take"
+    click_button "Watch it"
+    assert_selector "#take[data-loaded]"
+    find("#take-seek").send_keys(:end)
+    assert_selector "#take-view[viewBox='0 0 1131 1600'] #item-#{ink.key}", visible: :all
+  end
+
   test "the web outside: a picture and words are taken, a page becomes a card and lives in a closed frame" do
     open_room "Small web"
     click_link "Tide times this week"

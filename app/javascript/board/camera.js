@@ -1,6 +1,7 @@
 // Which part of the page and its wings is on screen. Page units on one side, CSS pixels on the other.
 const CLOSEST = 12
 const FURTHEST = 0.08
+const NARROW = 1.4 // the room beside a page, in shares of what it takes
 
 export class Camera {
   // page: { width, height } of the page that is shown.
@@ -34,12 +35,31 @@ export class Camera {
 
   // The page as large as the room beside the tools allows (data-inset: left, top, right, bottom).
   fit() {
-    const [left, top, right, bottom] = this.insets(), { page } = this
-    const room = { width: this.stage.clientWidth - left - right, height: this.stage.clientHeight - top - bottom }
+    const { left, top, ...room } = this.room(), { page } = this
     const scale = Math.max(FURTHEST, Math.min(room.width / page.width, room.height / page.height))
     this.view = { scale, x: -(left + (room.width - page.width * scale) / 2) / scale, y: -(top + (room.height - page.height * scale) / 2) / scale }
     this.fitted = true
     this.show()
+  }
+
+  // As wide as there is room, from the page's top.
+  fillWidth() {
+    const { left, top, width } = this.room(), scale = Math.min(CLOSEST, Math.max(FURTHEST, width / this.page.width))
+    this.view = { scale, x: -left / scale, y: -top / scale }
+    this.fitted = false
+    this.show()
+  }
+
+  // Whether much of the screen stays empty beside the page when all of it is shown.
+  get narrow() {
+    const { width, height } = this.room()
+    return this.page.height * width > this.page.width * height * NARROW
+  }
+
+  // What the tools leave free, in CSS pixels.
+  room() {
+    const [left, top, right, bottom] = this.insets()
+    return { left, top, width: this.stage.clientWidth - left - right, height: this.stage.clientHeight - top - bottom }
   }
 
   insets() {

@@ -10,7 +10,7 @@ export const boardStore = () => ({
   tool: "arrange", shape: "rectangle", kept: "kept", waiting: 0,
   pen: { colour: "#231a1e", breadth: 6, fill: null, card: "#f7dfa6", size: 40, font: "read", dash: "solid", opacity: 1, sides: 6, tips: 5 },
   marker: { colour: "#e0a83a", breadth: 30 }, eraser: { mode: "cut", radius: 20 }, tidy: false, looks: { open: false }, preferences: {}, inks: [], markers: [], breadths: [],
-  undo: false, redo: false, since: 0, lasso: false, adding: false, seen: "all", spotlight: false, magnifier: false, fitted: true, wings: false, zoom: "", page: 0, number: 1, pages: 1, minutes: 5, paper: "plain", measures: {}, pageColour: "#ffffff", nextWords: "",
+  undo: false, redo: false, since: 0, lasso: false, adding: false, seen: "all", spotlight: false, magnifier: false, fitted: true, narrow: false, wings: false, zoom: "", page: 0, number: 1, pages: 1, minutes: 5, paper: "plain", measures: {}, pageColour: "#ffffff", nextWords: "",
   doors: false, here: 0, code: "", recording: null, takeClock: "",
   pageClock: "", pageShare: 0, over: false, lessonClock: "",
 
@@ -58,6 +58,7 @@ export const boardStore = () => ({
   zoomIn() { board.camera.zoom(1.25) },
   zoomOut() { board.camera.zoom(0.8) },
   fit() { board.camera.fit() },
+  fillWidth() { board.camera.fillWidth() },
   actual() { board.camera.actual() },
   turnNext() { board.next() },
   turnBack() { board.previous() },
