@@ -4,5 +4,6 @@ class EmptyBinJob < ApplicationJob
     Lesson.forgotten.find_each(&:destroy!)
     Utterance.forgotten.find_each(&:destroy!)
     Page.forgotten.where.missing(:sittings, :takes).find_each(&:destroy!)
+    Asset.forget
   end
 end

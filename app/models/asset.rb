@@ -1,7 +1,7 @@
 # Something that lies in a teacher's store room: a picture, a sound, a video, a PDF, a file, or a set of
 # things from a page. `picture` is what shows it; for a picture it is the thing itself.
 class Asset < ApplicationRecord
-  include Copies, Uses
+  include Copies, Forgetting, Uses
 
   attribute :contents, PlainJson.new
 

@@ -143,8 +143,8 @@ export default class LiveView {
       const form = new FormData()
       form.append("file", new File([await new Promise(resolve => canvas.toBlob(resolve, "image/jpeg", 0.9))], `${name}.jpg`, { type: "image/jpeg" }))
       const { picture } = await send("POST", "/pictures", form), id = newId()
-      board.do({ verb: "put", items: [{ kind: "picture", id, picture, alt: name, ...Object.fromEntries(Object.entries(box).map(([side, value]) => [side, Math.round(value)])) }] }, board.during(), page)
-      board.do({ verb: "reorder", ids: [id], to: "back" }, board.during(), page)
+      const item = { kind: "picture", id, picture, alt: name, ...Object.fromEntries(Object.entries(box).map(([side, value]) => [side, Math.round(value)])) }
+      board.do({ verb: "together", steps: [{ verb: "put", items: [item] }, { verb: "reorder", ids: [id], to: "back" }] }, board.during(), page)
       await board.settled()
       this.close()
     } catch (error) {
