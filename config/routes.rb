@@ -51,6 +51,7 @@ Rails.application.routes.draw do
   end
   resources :pictures, only: %i[create show] do
     resource :clearing, only: :create, module: :pictures
+    get "under/:parts", to: "pictures/covered#show", as: :covered, constraints: { parts: Usher::Veil::PARTS }
   end
   resources :assets, only: %i[create show update destroy], path: "media", as: "stored_files" do # /assets is where styles and scripts are served
     scope module: :assets do

@@ -18,7 +18,7 @@ class LessonPrint
     pictures = Picture.addresses
     items = Item.where(page: @lesson.pages, on_devices: true).order(:z, :key).pluck(:page_id, Item::DEVICE_SVG).group_by(&:first)
     @lesson.pages.map do |page|
-      Usher::Page::Drawing.document(page.style, items.fetch(page.id, []).map(&:last)) { |number| pictures[number] }
+      Usher::Page::Drawing.document(page.style, items.fetch(page.id, []).map(&:last), veil: page.veil) { |address| pictures[address] }
     end
   end
 end

@@ -33,7 +33,15 @@ class Page < ApplicationRecord
   # "3 of 5" in the running order, counted from one.
   def number = lesson.pages.index(self).to_i + 1
 
-  def ground = Usher::Page::Drawing.ground(style)
+  # The ground as the board has it, or as devices get it: without what of the paper lies under covers.
+  def ground(seen_by = nil) = Usher::Page::Drawing.ground(style, veil: seen_by == :devices ? veil : [])
+
+  # The parts of the paper's picture that are under covers (Usher::Veil).
+  def veil
+    return [] unless picture
+    covers = items.where(kind: "cover").map { |item| item.placed.item }.reject(&:off)
+    Usher::Page::Paper.of(style).under(covers.map(&:box), picture.width, picture.height, size: size)
+  end
 
   # The items' drawings, back to front: everything for the board; what the room sees; or what devices
   # get, which is nothing from the wings, nothing for the room alone and nothing that is covered.

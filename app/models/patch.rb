@@ -7,9 +7,10 @@ class Patch
       ground: operation.verb == "restyle", repeated: true)
   end
 
-  # rows: hashes with :key, :z, :svg, :device_svg, :on_devices.
-  def initialize(operation, page:, rows:, gone:, ground:, repeated: false, note: nil)
-    @operation, @page, @rows, @gone, @ground, @repeated, @note = operation, page, rows, gone, ground, repeated, note
+  # rows: hashes with :key, :z, :svg, :device_svg, :on_devices; ground, veil: whether it changed, and whether
+  # only what devices get of it did.
+  def initialize(operation, page:, rows:, gone:, ground:, veil: false, repeated: false, note: nil)
+    @operation, @page, @rows, @gone, @ground, @veil, @repeated, @note = operation, page, rows, gone, ground, veil, repeated, note
   end
 
   def repeated? = @repeated
@@ -20,13 +21,13 @@ class Patch
   # For boards: everything, and what can be undone next is theirs to ask.
   def to_h
     { page: @page.id, seq: @operation.seq, op: @operation.client_id, by: @operation.actor, verb: @operation.verb,
-      put: @rows.map { |row| shown(row) }, gone: @gone, **restyled }
+      put: @rows.map { |row| shown(row) }, gone: @gone, **(@ground ? { ground: @page.ground, style: @page.style } : {}) }
   end
 
   # For devices: what is not for them, left the page for the wings or is covered, is gone there.
   def for_devices
     seen, away = @rows.partition { |row| row[:on_devices] }
-    { page: @page.id, seq: @operation.seq, put: seen.map { |row| shown(row).merge({ svg: row[:device_svg] }.compact) }, gone: @gone + away.map { |row| row[:key] }, **restyled }
+    { page: @page.id, seq: @operation.seq, put: seen.map { |row| shown(row).merge({ svg: row[:device_svg] }.compact) }, gone: @gone + away.map { |row| row[:key] }, **(@ground || @veil ? { ground: @page.ground(:devices) } : {}) }
   end
 
   def publish
@@ -39,8 +40,4 @@ class Patch
   private
 
   def shown(row) = { id: row[:key], z: row[:z], svg: row[:svg] }
-
-  def restyled
-    @ground ? { ground: @page.ground, style: @page.style } : {}
-  end
 end

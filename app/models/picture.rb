@@ -1,6 +1,6 @@
 # A picture that can be drawn: cleaned when it arrives (see Intake), then never changed.
 class Picture < ApplicationRecord
-  include Versions, Clearing
+  include Versions, Clearing, Covered
 
   LARGEST = [ 900, 640 ].freeze # page units, when it comes onto a page
   CAMERA_MADE = /\A(img|dsc[nf]?|pict?|photo|image|screen ?shot|pxl|file|scan|\d)[-_ ]?[\d _.-]*\z/i
@@ -26,8 +26,13 @@ class Picture < ApplicationRecord
       file: { io: StringIO.new(sheet.content), filename: "page", content_type: sheet.type, identify: false })
   end
 
-  # Looks pictures up by number for a drawing that can fetch nothing, each once: { 7 => "data:..." }.
-  def self.addresses = Hash.new { |known, number| known[number] = find(number).data_address }
+  # Pictures for a drawing that can fetch nothing, each read once: { "/pictures/7" => "data:..." }.
+  def self.addresses
+    Hash.new do |known, address|
+      number, parts = Usher::Veil.read(address)
+      known[address] = find(number).data_address(parts)
+    end
+  end
 
   # A size in page units for something of this size, so that it is well seen and fits on a page.
   def self.fitting(width, height, most: LARGEST)
@@ -39,8 +44,11 @@ class Picture < ApplicationRecord
   # Whether it is a page of a PDF.
   def sheet? = lines.present? || origin.to_s.start_with?("pdf:")
 
-  # The bytes as an address, for drawings that can fetch nothing.
-  def data_address = "data:#{content_type};base64,#{Base64.strict_encode64(file.download)}"
+  # The bytes as an address, for drawings that can fetch nothing. parts: what is left blank (Usher::Veil).
+  def data_address(parts = [])
+    type, bytes = parts.empty? ? [ content_type, file.download ] : [ covered_type, covered(parts) ]
+    "data:#{type};base64,#{Base64.strict_encode64(bytes)}"
+  end
 
   # Attributes of an item of the core that shows it about the middle `at`.
   def item_at(at, alt: spoken_name)

@@ -25,4 +25,5 @@ module Usher
   autoload :Tidy, "usher/tidy"
   autoload :Tiles, "usher/tiles"
   autoload :Types, "usher/types"
+  autoload :Veil, "usher/veil"
 end

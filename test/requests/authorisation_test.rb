@@ -36,7 +36,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "PATCH /preferences" => %i[owner other], "PUT /preferences" => %i[owner other], "POST /line_breaks" => %i[owner other], "POST /rich_text" => %i[owner other],
     "POST /formula" => %i[owner other], "POST /tiles" => %i[owner other], "GET /symbols" => %i[owner other],
     "GET /starting_points" => %i[owner other], "POST /starting_points" => TEACHER, "DELETE /starting_points/:id" => TEACHER,
-    "POST /pictures" => %i[owner other], "GET /pictures/:id" => CLASS,
+    "POST /pictures" => %i[owner other], "GET /pictures/:id" => CLASS, "GET /pictures/:picture_id/under/:parts" => CLASS,
     "GET /activities/:id/edit" => TEACHER, "PATCH /activities/:id" => TEACHER, "PUT /activities/:id" => TEACHER,
     "GET /activities/:activity_id/look" => TEACHER, "POST /activities/:activity_id/placing" => TEACHER, "POST /activities/:activity_id/attempts" => CLASS,
     "GET /attempts/:id" => %i[student], "POST /attempts/:attempt_id/moves" => %i[student],
@@ -56,6 +56,8 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     @sitting, @elsewhere = sit(@lesson), sit(lesson(@other))
     @picture, @activity = picture_of(@owner), activity(@lesson)
     lay(@page, { "kind" => "picture", "id" => fresh, "x" => 0, "y" => 0, "width" => 40, "height" => 30, "picture" => @picture.id })
+    lay(@page, { "kind" => "picture", "id" => "half", "x" => 300, "y" => 300, "width" => 40, "height" => 30, "picture" => @picture.id }, { "kind" => "cover", "id" => "lid", "x" => 320, "y" => 290, "width" => 80, "height" => 80 })
+    @parts = Usher::Veil.address(@picture.id, @page.items.find_by(key: "half").data["hidden"]).split("/").last
     card_on(@page, @activity)
     @asset = @owner.assets.take_in(upload("The tide turns at noon.", "tide.txt"))
     lay(@page, note("asset", link: { "to" => "file", "asset" => @asset.id, "name" => "tide.txt" }))
@@ -140,6 +142,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
   end
 
   def id_for(path, name)
+    return @parts if name == "parts"
     return { "drawings" => "1", "found_pictures" => "crab" }[path.split("/")[1]] if path.match?(%r{\A/(drawings|found_pictures)/})
     { "lessons" => @lesson, "imports" => @import, "pages" => @page, "pictures" => @picture, "media" => @asset, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take, "starting_points" => @kept }
       .find { |part, _| path.start_with?("/#{part}/:#{name}") }.last.id.to_s

@@ -156,7 +156,7 @@ class OperationsTest < ActionDispatch::IntegrationTest
     assert_equal "plain", @page.reload.paper
     operate(@page, { verb: "restyle", set: { paper: "picture", measures: { picture: mine.id, fit: "whole" } } })
     assert_equal mine, @page.reload.picture
-    assert_includes Access::Student.new(seat(sit(@page.lesson))).pictures, mine
+    assert_equal mine, Access::Student.new(seat(sit(@page.lesson))).picture("/pictures/#{mine.id}")
     undo
     assert_nil @page.reload.picture
   end

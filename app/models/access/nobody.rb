@@ -5,6 +5,7 @@ class Access::Nobody
   def pages = Page.none
   def binned_pages = Page.none
   def pictures = Picture.none
+  def picture(_address) = nil
   def assets = Asset.none
   def imports = Import.none
   def activities = Activity.none

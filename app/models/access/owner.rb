@@ -9,6 +9,7 @@ class Access::Owner < Access::Nobody
   def pages = Page.kept.where(lesson: lessons)
   def binned_pages = Page.binned.where(lesson: lessons)
   def pictures = @teacher.pictures
+  def picture(address) = Usher::Veil.read(address)&.then { |number, _| pictures.find_by(id: number) }
   def assets = @teacher.assets
   def activities = Activity.where(lesson: lessons)
   def attempts = Attempt.where(activity: activities, seat: nil) # on the board; a student's go is the student's

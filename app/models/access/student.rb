@@ -9,13 +9,19 @@ class Access::Student < Access::Nobody
 
   def sittings = Sitting.open.where(id: @seat.sitting_id)
   def pages = Page.kept.where(id: sittings.select(:page_id))
-  def pictures = Picture.where(id: shown.select(:picture_id)).or(Picture.where(id: pages.select(:picture_id)))
   def activities = Activity.where(id: shown.select(:activity_id))
   def assets = Asset.where(id: shown.select(:asset_id))
   def attempts = @seat.attempts.where(activity_id: Activity.where(lesson_id: sittings.select(:lesson_id)))
   def polls = Poll.where(sitting: sittings)
   def spoken(page, item) = shown.where(page: pages.where(id: page)).find_by(key: item)&.placed&.item&.redacted&.aloud
   def framed(address) = shown.where(kind: "framed").any? { |item| item.data["address"] == address } ? address : nil
+
+  # One that a drawing on the device names: a covered one by its blank parts, and then not the whole.
+  def picture(address)
+    number, = Usher::Veil.read(address) || return
+    drawn = shown.where(picture_id: number).pluck(Item::DEVICE_SVG) + pages.where(picture_id: number).map { |page| page.ground(:devices) }
+    Picture.find_by(id: number) if drawn.any? { |svg| svg.include?(%(href="#{address}")) }
+  end
 
   private
 

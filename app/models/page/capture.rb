@@ -21,7 +21,7 @@ module Page::Capture
 
   def drawn(svgs, view, ground:)
     pictures = Picture.addresses
-    document = Usher::Page::Drawing.document(style, svgs, view: view, ground: ground) { |number| pictures[number] }
+    document = Usher::Page::Drawing.document(style, svgs, view: view, ground: ground) { |address| pictures[address] }
     Usher::Formats::Png::Writer.write(document, width: [ view[2] * SHARP, DOTS, DOTS * view[2] / view[3] ].min.ceil)
   end
 end

@@ -28,14 +28,14 @@ module Page::Log
     self.prepared_seq = seq unless teaching
     self.picture = paper_picture if outcome.style.key?("paper")
     save!
-    worded = words_among?(outcome)
+    worded, veiled = words_among?(outcome), covers_among?(outcome)
     rows = keep(outcome.put)
     Item.where(page_id: id, key: outcome.gone).delete_all if outcome.gone.any?
     index_words if worded || outcome.style.key?("paper")
     entry = Operation.enter(page: self, client_id: key, actor: by.actor, operation: operation, outcome: outcome, undoes: undoes, during: during)
     lesson.touch
     lesson.sitting&.turn_to(self) if entry.verb == "turn"
-    Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?, note: outcome.note)
+    Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?, veil: veiled, note: outcome.note)
   end
 
   def keep(placed)
@@ -45,6 +45,12 @@ module Page::Log
     Item.upsert_all(rows, unique_by: %i[page_id key], record_timestamps: false)
     Item.current_transaction.after_commit { rows.zip(placed) { |row, one| Item.recent.add(row, one.item) } }
     rows
+  end
+
+  # Whether an operation touches covers over a picture that is the paper.
+  def covers_among?(outcome)
+    return false unless picture_id
+    outcome.put.any? { |placed| placed.item.is_a?(Usher::Items::Cover) } || Item.exists?(page_id: id, key: outcome.gone, kind: "cover")
   end
 
   # The picture that is the paper, which must be the teacher's.

@@ -19,7 +19,7 @@ class DrawingTest < CoreTest
 
   def test_print_puts_its_own_address_for_each_picture
     placed = Usher::Page::Placed.new(item("picture"), 1)
-    svg = Drawing.document(Usher::Page::Style::DEFAULTS, [ Drawing.item(placed, 1) ]) { |number| "data:image/png;base64,#{number}&" }
+    svg = Drawing.document(Usher::Page::Style::DEFAULTS, [ Drawing.item(placed, 1) ]) { |address| "data:image/png;base64,#{Usher::Veil.read(address).first}&" }
     assert_includes svg, 'href="data:image/png;base64,7&amp;"'
     refute_includes svg, "/pictures/"
   end

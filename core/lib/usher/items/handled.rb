@@ -21,7 +21,7 @@ module Usher
           attribute :along, Types::Number.new(0..1, digits: 7), default: 0 # the share of its track
           attribute :link, Types::Maybe.new(LINK), default: nil
           attribute :value, WORTH, default: "" # a number with a unit, for drop areas
-          attribute :hidden, Types::List.new(Types::List.new(Types::Number.new(0..10_000, digits: 0), 2..2), 0..10_000), default: [] # characters; kept by Ties::Covers
+          attribute :hidden, Types::List.new(Types::List.new(Types::Number.new(0..10_000, digits: 0), 2..2), 0..10_000), default: [] # characters, unless a kind says otherwise; kept by Ties::Covers
           attribute :covered, Types::Flag.new, default: false # kept by Ties::Covers
         end
       end

@@ -104,7 +104,7 @@ module Usher
       # Whether any of it can be seen on a page of this [width, height]; if not it lies in the wings.
       def on_page?(size) = box.meets?(Geometry::Box.new(0, 0, *size, 0))
 
-      # The characters of it that these covers hide, and the same as devices get it (see Redacted).
+      # What of it these covers hide, and the same as devices get it (see Redacted).
       def hidden_by(_covers) = []
       def redacted = self
 

@@ -27,7 +27,7 @@ module Usher
 
       def host = address[%r{\Ahttps?://([^/?#]+)}i, 1].to_s.delete_prefix("www.")
 
-      def image(side) = Markup.tag("image", href: format(Picture::ADDRESS, picture), x: 12, y: 12, width: [ side - 24, 1 ].max, height: [ height - 24, 1 ].max, preserveAspectRatio: "xMidYMid slice")
+      def image(side) = Markup.tag("image", href: Veil.address(picture), x: 12, y: 12, width: [ side - 24, 1 ].max, height: [ height - 24, 1 ].max, preserveAspectRatio: "xMidYMid slice")
 
       def lines(left, room)
         return "" if room < 40

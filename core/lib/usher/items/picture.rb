@@ -6,7 +6,8 @@ module Usher
     # `rubbed` is a mask of what an eraser rubbed out, `crop` the part that is shown, `stroke` and `breadth`
     # a frame. A colour is taken out by showing another picture made of it; `cleared` says which it was.
     class Picture < Item
-      ADDRESS = "/pictures/%d".freeze
+      include Redacted
+
       MOST_RUBBED = 20_000 # points
       PLACE = Types::List.new(Types::Number.new(-REACH..REACH, digits: 1), 2..2)
       SWEEP = Types::Record.new(points: Types::List.new(PLACE, 1..Usher::Ink::Eraser::MAX), breadth: Types::Number.new(0.1..2_000), span: Types::List.new(Types::Number.new(0.01..20_000), 2..2))
@@ -25,9 +26,10 @@ module Usher
       attribute :round, Types::Number.new(0..400), default: 0
       attribute :cleared, Types::Maybe.new(Types::Record.new(picture: Types::Number.new(1..2**53, digits: 0), colour: Types::Colour.new)), default: nil
       attribute :rubbed, Types::List.new(SWEEP, 0..400), default: []
+      attribute :hidden, Veil::TYPE, default: [] # parts of the whole picture; kept by Ties::Covers
 
       def draw
-        drawn = Markup.tag("image", { href: format(ADDRESS, picture), **whole.to_h, preserveAspectRatio: "none", opacity: (opacity if opacity < 1), mask: ("url(##{mask_id})" if rubbed.any?) })
+        drawn = Markup.tag("image", { href: Veil.address(picture, redacted? ? hidden : []), **whole.to_h, preserveAspectRatio: "none", opacity: (opacity if opacity < 1), mask: ("url(##{mask_id})" if rubbed.any?) })
         drawn = Markup.tag("g", { transform: mirrored }, drawn) unless mirror == "no"
         drawn = Markup.tag("g", { "clip-path": "url(##{edge_id})" }, drawn) if clipped?
         [ (mask if rubbed.any?), (edge if clipped?), drawn, (frame unless stroke == "none") ].join
@@ -65,6 +67,12 @@ module Usher
           raise Invalid, "So much is rubbed out of this picture that Usher cannot keep more. Lift it off and begin again."
         end
         { "rubbed" => [ *rubbed, sweep ] }
+      end
+
+      # The parts of the picture that lie under these covers (see Veil).
+      def hidden_by(covers)
+        return [] if width.zero? || height.zero?
+        Veil.of(covers.map(&:box), box) { |place| own(box.inside(place)).zip([ [ whole.x, whole.width ], [ whole.y, whole.height ] ]).map { |n, (from, size)| (n - from) / size } }
       end
 
       private

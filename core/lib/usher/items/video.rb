@@ -5,7 +5,7 @@ module Usher
       attribute :picture, Types::Maybe.new(Types::Number.new(1..2**53, digits: 0)), default: nil
 
       def draw
-        poster = picture ? Markup.tag("image", href: format(Picture::ADDRESS, picture), width: width, height: height, preserveAspectRatio: "xMidYMid slice") : ""
+        poster = picture ? Markup.tag("image", href: Veil.address(picture), width: width, height: height, preserveAspectRatio: "xMidYMid slice") : ""
         Markup.tag("rect", width: width, height: height, fill: Usher::Colour::INK) + poster + sign(width / 2.0, height / 2.0, [ width, height ].min.*(0.16).clamp(14, 60)) + caption
       end
 

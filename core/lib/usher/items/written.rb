@@ -3,7 +3,7 @@ module Usher
     # What items made of text share: words, a face, a size, parts that look different, lists, and
     # lines that the core breaks.
     class Written < Item
-      include Redacted
+      include RedactedText
 
       MAX = 10_000
 

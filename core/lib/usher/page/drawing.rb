@@ -18,16 +18,16 @@ module Usher
       # The same as devices get it, nil where that is no different.
       def for_devices(placed, seq) = placed.item.redacted.then { |item| item(Placed.new(item, placed.z), seq) unless item.equal?(placed.item) }
 
-      # The page's ground.
-      def ground(style) = Paper.of(style).draw(style.fetch("colour"), Style.size(style))
+      # The page's ground. veil: parts of the paper's picture that are left blank (see Veil).
+      def ground(style, veil: []) = Paper.of(style).veiled(veil).draw(style.fetch("colour"), Style.size(style))
 
       # A whole page as a document of its own, or the part of it in `view` ([x, y, width, height] in page
       # units). items: SVG strings from `item`, back to front; ground: false for none.
-      # With a block, each picture's number is given to it and its answer becomes the picture's
-      # address (print needs the bytes themselves, as a data address).
-      def document(style, items, view: [ 0, 0, *Style.size(style) ], ground: true)
-        body = (ground ? ground(style) : "") + items.join
-        body = body.gsub(%r{href="/pictures/(\d+)"}) { %(href="#{Markup.escape(yield($1.to_i))}") } if block_given?
+      # veil: as for `ground`. With a block, each picture's address (see Veil) is given to it and its answer
+      # takes its place (print needs the bytes themselves, as a data address).
+      def document(style, items, view: [ 0, 0, *Style.size(style) ], ground: true, veil: [])
+        body = (ground ? ground(style, veil: veil) : "") + items.join
+        body = body.gsub(/href="(#{Veil::ADDRESS})"/o) { %(href="#{Markup.escape(yield($1))}") } if block_given?
         Markup.tag("svg", { xmlns: "http://www.w3.org/2000/svg", viewBox: view.map { |n| Markup.number(n) }.join(" "), width: view[2], height: view[3] }, body)
       end
 

@@ -47,6 +47,9 @@ module Usher
       # The store room key of the picture it shows.
       def picture = nil
 
+      # The same with these parts of its picture blank (see Veil).
+      def veiled(_parts) = self
+
       private
 
       def rules(_width, _height) = ""

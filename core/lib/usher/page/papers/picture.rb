@@ -17,10 +17,18 @@ module Usher
           [ *size.zip(sides).map { |room, side| (room - side) / 2 }, *sides ]
         end
 
+        # What of a picture of this size lies under covers (boxes) on a page of that; see Veil.
+        def under(covers, width, height, size:)
+          left, top, wide, high = place(width, height, size: size)
+          Veil.of(covers, Geometry::Box.new(0, 0, *size, 0)) { |x, y| [ (x - left) / wide, (y - top) / high ] }
+        end
+
+        def veiled(parts) = clone.tap { |copy| copy.instance_variable_set(:@veil, parts) }
+
         private
 
         def rules(width, height)
-          Markup.tag("image", href: format(Items::Picture::ADDRESS, picture), width: width, height: height, preserveAspectRatio: "xMidYMid #{fit == 'cover' ? 'slice' : 'meet'}")
+          Markup.tag("image", href: Veil.address(picture, @veil || []), width: width, height: height, preserveAspectRatio: "xMidYMid #{fit == 'cover' ? 'slice' : 'meet'}")
         end
       end
     end
