@@ -41,6 +41,13 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
     assert_selector "#stage[style*=cursor]"
   end
 
+  # What is laid on the page that a board shows is to be seen there once this answers.
+  def lay(sheet, *items, **more)
+    super.tap { items.each { |item| assert_selector "#item-#{item['id']}", visible: :all } if shown_on_board == sheet.id }
+  end
+
+  def shown_on_board = page.evaluate_script("JSON.parse(document.getElementById('board')?.dataset.board ?? '{}').page")
+
   def tool(name) = find("[data-tool='#{name}']", match: :first).click
 
   # A mouse or a pen along [[x, y], ...] in CSS pixels. force: 0 to 1, or a block of the index.

@@ -7,11 +7,15 @@ const NEAR = 7 // pixels
 const AXES = ["across", "down"]
 
 export class Snap {
-  // ids: what moves; box: the upright box around it as the drag begins.
-  constructor(board, ids, box) {
+  // ids: what moves; box: the upright box around it as the drag begins; known: called once the guides are
+  // there, because a hand may rest by then.
+  constructor(board, ids, box, known) {
     Object.assign(this, { board, box, guides: null })
     this.layer = board.choice.layer.appendChild(document.createElementNS(SVG, "g"))
-    send("POST", `/pages/${board.page}/guides`, { ids }).then(guides => { this.guides = guides }, () => {})
+    send("POST", `/pages/${board.page}/guides`, { ids }).then(guides => {
+      this.guides = guides
+      if (this.layer.isConnected) known()
+    }, () => {})
   }
 
   // by: [dx, dy] of the hand; answers with it as it snaps.

@@ -42,7 +42,7 @@ function lift(contact, board) {
   const loose = board.choice.elements().filter(element => !element.dataset.pinned)
   if (!loose.length) say("That is pinned. Take the pin out in its bar.")
   const carry = new Carry(board.view, loose)
-  if (loose.length && loose.every(element => !element.dataset.track)) contact.snap = new Snap(board, carry.ids, board.choice.bounds())
+  if (loose.length && loose.every(element => !element.dataset.track)) contact.snap = new Snap(board, carry.ids, board.choice.bounds(), () => move(contact, board))
   return carry
 }
 
