@@ -77,10 +77,14 @@ module Demo
       Usher::Formats::Pdf::Writer.write([ "June", "July", "August" ].each_with_index.map { |month, index| table(month, index) })
     end
 
+    # An upright sheet of A4.
     def table(month, index)
-      rows = (1..9).map { |day| minutes = 330 + index * 20 + day * 50; [ "#{day} #{month}", format("%02d:%02d", *(minutes % 1440).divmod(60)), format("%.1f m", 0.6 + (day % 4) * 0.2) ] }
-      lines = [ [ "Day", "Low water", "Height" ], *rows ].each_with_index.map { |cells, row| cells.each_with_index.map { |cell, column| %(<text x="#{220 + column * 420}" y="#{230 + row * 64}" font-size="38" font-weight="#{row.zero? ? 700 : 400}">#{cell}</text>) }.join }
-      %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1600 900" width="1600" height="900" font-family="#{Usher::Text::Faces.family('read')}" fill="#231a1e"><rect width="1600" height="900" fill="#ffffff"/><text x="220" y="130" font-size="64" font-weight="700">Tide table for Gull Point, #{month}</text>#{lines.join}</svg>)
+      rows = (1..20).map { |day| minutes = 330 + index * 20 + day * 50; [ "#{day} #{month}", format("%02d:%02d", *(minutes % 1440).divmod(60)), format("%.1f m", 0.6 + (day % 4) * 0.2) ] }
+      lines = [ [ "Day", "Low water", "Height" ], *rows ].each_with_index.map do |cells, row|
+        words = cells.each_with_index.map { |cell, column| %(<text x="#{130 + column * 340}" y="#{280 + row * 60}" font-size="36" font-weight="#{row.zero? ? 700 : 400}">#{cell}</text>) }
+        %(#{words.join}<path d="M110 #{300 + row * 60}H1021" stroke="#d6c6aa" stroke-width="2"/>)
+      end
+      %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1131 1600" width="1131" height="1600" font-family="#{Usher::Text::Faces.family('read')}" fill="#231a1e"><rect width="1131" height="1600" fill="#ffffff"/><text x="130" y="170" font-size="58" font-weight="700">Tide table for Gull Point, #{month}</text>#{lines.join}</svg>)
     end
   end
 end
