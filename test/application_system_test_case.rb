@@ -5,7 +5,7 @@ Chromium.register(:wall)
 Chromium.register(:laptop)
 Chromium.register(:phone, width: 390, height: 844, touch: true)
 Capybara.server = :puma, { Silent: true, Threads: "0:12" }
-Capybara.default_max_wait_time = 8
+Capybara.default_max_wait_time = 15 # a machine may be busy; what is there is not waited for
 Capybara.enable_aria_label = true
 
 # Journeys in a real browser. Several people take part, each in a browser of their own:
@@ -65,6 +65,15 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
 
   def tap_at(x, y) = draw([ [ x, y ] ])
 
+  # A handle of what is chosen, by so many CSS pixels, once all that was done before is kept: until then it
+  # may still go elsewhere.
+  def drag_handle(name, dx, dy)
+    assert_text "every change kept"
+    assert_selector ".touch[data-handle=#{name}]", visible: :all
+    x, y = page.evaluate_script("(() => { const r = document.querySelector('.touch[data-handle=#{name}]').getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2] })()")
+    draw [ [ x, y ], [ x + dx / 2, y + dy / 2 ], [ x + dx, y + dy ] ]
+  end
+
   # Fingers: each a list of [x, y], moved together step by step. radius: half of how broad each is.
   def touch(*fingers, radius: 8)
     fingers.map(&:size).max.times do |step|
@@ -84,7 +93,7 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
   def wave(from, count: 24, step: 8) = Array.new(count) { |index| [ from[0] + index * step, from[1] + (Math.sin(index / 3.0) * 30).round(1) ] }
 
   # Waits until the database says so.
-  def eventually(message = nil, seconds: 8)
+  def eventually(message = nil, seconds: 15)
     deadline = Time.now + seconds
     sleep 0.05 until (found = yield) || Time.now > deadline
     assert found, message || "did not happen within #{seconds} s"

@@ -156,11 +156,6 @@ class InkTest < ApplicationSystemTestCase
 
   def middle(item) = Usher::Items.restore(item.data).then { |curve| Usher::Items::Curve.samples(curve.knots)[12] }
 
-  def drag_handle(name, dx, dy)
-    x, y = page.evaluate_script("(() => { const r = document.querySelector('.touch[data-handle=#{name}]').getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2] })()")
-    draw [ [ x, y ], [ x + dx / 2, y + dy / 2 ], [ x + dx, y + dy ] ]
-  end
-
   # A pen with one of its buttons held, which the driver's own pen has not.
   def with_button(path, button:, buttons:)
     page.execute_script(<<~JS, path, button, buttons)

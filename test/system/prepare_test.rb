@@ -247,10 +247,4 @@ class PrepareTest < ApplicationSystemTestCase
   private
 
   def data(key) = @page.items.reload.find { |item| item.key == key }.data
-
-  def drag_handle(name, dx, dy)
-    assert_selector ".touch[data-handle=#{name}]", visible: :all
-    x, y = page.evaluate_script("(() => { const r = document.querySelector('.touch[data-handle=#{name}]').getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2] })()")
-    draw [ [ x, y ], [ x + dx / 2, y + dy / 2 ], [ x + dx, y + dy ] ]
-  end
 end

@@ -3,6 +3,7 @@
 import { PageView } from "shared/page_view"
 import { WetInk } from "shared/ink"
 
+const USUAL = [1600, 900] // page units; takes from before pages had shapes do not say
 const RESTS = 4000 // ms for which a pointer that does not move is shown
 
 export class Player {
@@ -119,7 +120,7 @@ export class Player {
     this.page = page
     this.open = new Map()
     this.wet.clear()
-    const { size, ground, items } = this.pages[page]
+    const { size = USUAL, ground, items } = this.pages[page]
     this.view.size = { width: size[0], height: size[1] }
     this.view.load({ ground, items: [...items.values()].sort((a, b) => a.z - b.z || (a.id < b.id ? -1 : 1)).map(({ svg }) => svg).join("") })
   }
