@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_23_000007) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_23_000008) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -138,7 +138,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000007) do
     t.boolean "on_devices", default: true, null: false
     t.text "device_svg"
     t.boolean "tied", default: false, null: false
-    t.string "source"
+    t.string "origin"
     t.string "words", default: "", null: false
     t.integer "asset_id"
     t.index ["activity_id"], name: "index_items_on_activity_id"
@@ -146,7 +146,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000007) do
     t.index ["page_id", "key"], name: "index_items_on_page_id_and_key", unique: true
     t.index ["page_id", "key"], name: "index_items_with_words", where: "words != ''"
     t.index ["page_id", "kind"], name: "index_items_on_page_id_and_kind"
-    t.index ["page_id", "source"], name: "index_items_on_page_id_and_source", where: "source IS NOT NULL"
+    t.index ["page_id", "origin"], name: "index_items_on_page_id_and_origin", where: "origin IS NOT NULL"
     t.index ["page_id", "z"], name: "index_items_on_page_id_and_z"
     t.index ["page_id"], name: "index_items_tied", where: "tied"
     t.index ["picture_id"], name: "index_items_on_picture_id"

@@ -24,7 +24,7 @@ class Item < ApplicationRecord
     item = placed.item
     { page_id: page.id, key: item.id, kind: item.class.kind, data: item.to_h, z: placed.z, seq: page.seq,
       svg: Usher::Page::Drawing.item(placed, page.seq), device_svg: Usher::Page::Drawing.for_devices(placed, page.seq), in_room: item.in_room?(page.size), on_devices: item.on_devices?(page.size),
-      tied: item.tied?, source: item.source, words: item.words, picture_id: item.picture, activity_id: item.activity, asset_id: item.asset, **place_of(item) }
+      tied: item.tied?, origin: item.origin, words: item.words, picture_id: item.picture, activity_id: item.activity, asset_id: item.asset, **place_of(item) }
   end
 
   # The upright box around an item of the core.

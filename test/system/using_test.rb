@@ -127,5 +127,5 @@ class UsingTest < ApplicationSystemTestCase
   def keep(label, value) = fill_in(label, with: value).send_keys(:tab)
 
   def data(key) = @page.items.reload.find_by(key: key).data
-  def copies = @page.items.reload.where(source: %w[half coin]).to_a
+  def copies = @page.items.reload.where(origin: %w[half coin]).to_a
 end

@@ -8,7 +8,7 @@ class Page::Surface
   def find(ids) = placed(rows.where(key: ids)).index_by(&:id)
   def near(box, kind) = placed(rows.near(box, kind))
   def tied = placed(rows.tied)
-  def from(source) = placed(rows.where(source: source))
+  def from(pile) = placed(rows.where(origin: pile))
   def top = rows.maximum(:z) || 0
   def bottom = rows.minimum(:z) || 0
   def style = @page.style

@@ -1,4 +1,5 @@
 require "core_test"
+require "nokogiri"
 
 # What holds for every kind of item, proved through the registry so that a new kind cannot forget it.
 class EveryKindTest < CoreTest
@@ -41,6 +42,23 @@ class EveryKindTest < CoreTest
       assert_invalid { item(kind).change("kind" => "ink") }
       assert_invalid { item(kind).change("id" => "other") }
       assert_invalid { item(kind).change("x") }
+    end
+
+    define_method("test_#{kind} can be copied and dealt from a pile, and says all that it said") do
+      was = item(kind)
+      own = ->(one) { one.to_h.except("id", "x", "y", "origin", *one.class::FOLLOWS) }
+      copy = was.copied(ids: { was.id => "copy" }, by: [ 10, 0 ]) { |group| group }
+      assert_equal [ "copy", own[was] ], [ copy.id, own[copy] ]
+      page = Usher::Page::Memory.new
+      page.run(put(was))
+      page.run({ "verb" => "change", "changes" => [ { "id" => was.id, "set" => { "pile" => { "limit" => 2 } } } ] })
+      page.run({ "verb" => "deal", "piles" => [ was.id ], "ids" => [ "dealt" ], "by" => [ 500, 0 ] })
+      assert_equal [ was.id, own[was] ], page.find([ "dealt" ])["dealt"].item.then { |dealt| [ dealt.origin, own[dealt] ] }
+    end
+
+    define_method("test_#{kind} calls nothing of its own as handling is called") do
+      taken = Usher::Items.registry.fetch(kind).send(:own_attributes).keys & Usher::Items::Handled::NAMES
+      assert_empty taken - [ "hidden" ], "hidden numbers what the kind is made of"
     end
 
     define_method("test_#{kind} lies in the wings once it is off the page") do

@@ -51,7 +51,7 @@ class HandlingTest < CoreTest
     assert_equal 2, at("coin").left
     deal("coin", "c1")
     deal("coin", "c2", by: [ 400, 0 ])
-    assert_equal [ 0, "coin", nil, "no" ], [ at("coin").left, at("c1").source, at("c1").pile, at("c1").pinned ]
+    assert_equal [ 0, "coin", nil, "no" ], [ at("coin").left, at("c1").origin, at("c1").pile, at("c1").pinned ]
     assert_invalid(/empty/) { deal("coin", "c3") }
     @page.run({ "verb" => "remove", "ids" => [ "c1" ] })
     assert_equal 1, at("coin").left

@@ -4,10 +4,9 @@ module Usher
   module Formats
     # Formulas in AsciiMath, set as drawings by MathJax.
     module Maths
+      autoload :Set, "usher/formats/maths/set"
       autoload :Setter, "usher/formats/maths/setter"
 
-      # drawing: SVG in thousandths of an em, y growing downwards; its box likewise.
-      Set = Struct.new(:drawing, :left, :top, :width, :height, keyword_init: true)
       KEPT = 500
       OPENING, CLOSING = "([{".freeze, ")]}".freeze
 

@@ -3,6 +3,8 @@ module Usher
     # A fraction, a power, a root or a simple formula, written in AsciiMath and set by Formats::Maths.
     # It stays what was written, so that it can be edited again; its box follows from it.
     class Formula < Item
+      include Redacted
+
       MAX = 400
 
       attribute :source, Types::Line.new(MAX, blank: false)
@@ -14,16 +16,22 @@ module Usher
       def draw
         set = Formats::Maths.set(source)
         ground = Markup.tag("rect", width: width, height: height, fill: "none", "pointer-events": "all")
-        ground + Markup.tag("g", { transform: "scale(#{(size / 1000.0).round(5)}) translate(#{Markup.number(-set.left)} #{Markup.number(-set.top)})", fill: colour, stroke: colour, "stroke-width": 0 }, set.drawing)
+        ground + Markup.tag("g", { transform: "scale(#{(size / 1000.0).round(5)}) translate(#{Markup.number(-set.left)} #{Markup.number(-set.top)})", fill: colour, stroke: colour, "stroke-width": 0 }, redacted? ? set.without { |index| hidden?(index) } : set.drawing)
       end
 
-      def words = source
+      def words = redacted? ? "" : source
 
-      def label = "Formula: #{source}"
+      def label = redacted? ? "Formula, partly covered" : "Formula: #{source}"
 
       def filled(colour) = { "colour" => colour }
 
-      def hints = super.merge("formula" => source, "size" => size)
+      def hints = redacted? ? super : super.merge("formula" => source, "size" => size)
+
+      # The signs that lie under these covers, in the order in which they are drawn.
+      def hidden_by(covers)
+        set = Formats::Maths.set(source)
+        under(covers, set.signs.each_with_index.map { |(across, down), index| [ index, (across - set.left) * size / 1000.0, (down - set.top) * size / 1000.0 ] })
+      end
 
       def scaled(across, down) = { "size" => (size * Math.sqrt(across * down)).clamp(8, 400), "width" => width * Math.sqrt(across * down), "height" => height * Math.sqrt(across * down) }
 

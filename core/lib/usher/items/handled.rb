@@ -16,17 +16,17 @@ module Usher
           attribute :groups, Types::List.new(Types::Id.new, 0..8), default: [] # innermost first
           attribute :pile, PILE, default: nil
           attribute :left, Types::Maybe.new(Types::Number.new(0..999, digits: 0)), default: nil # in the pile; kept by Ties::Piles
-          attribute :source, Types::Maybe.new(Types::Id.new), default: nil # the pile it came from
+          attribute :origin, Types::Maybe.new(Types::Id.new), default: nil # the pile it came from
           attribute :track, TRACK, default: nil
           attribute :along, Types::Number.new(0..1, digits: 7), default: 0 # the share of its track
           attribute :link, Types::Maybe.new(LINK), default: nil
           attribute :value, WORTH, default: "" # a number with a unit, for drop areas
-          attribute :hidden, Types::List.new(Types::List.new(Types::Number.new(0..10_000, digits: 0), 2..2), 0..10_000), default: [] # characters, unless a kind says otherwise; kept by Ties::Covers
+          attribute :hidden, Types::List.new(Types::List.new(Types::Number.new(0..10_000, digits: 0), 2..2), 0..10_000), default: [] # characters, points or whatever a kind numbers; kept by Ties::Covers
           attribute :covered, Types::Flag.new, default: false # kept by Ties::Covers
         end
       end
 
-      NAMES = %w[pinned audience groups pile left source track along link value hidden covered].freeze
+      NAMES = %w[pinned audience groups pile left origin track along link value hidden covered].freeze
 
       # Those of them that follow from other things on the page.
       KEPT = %w[left hidden covered].freeze
@@ -60,14 +60,14 @@ module Usher
 
       # A copy that is an ordinary thing: free of the pile it is or came from, and not pinned.
       def plain(id:, groups: [], **set)
-        remade("id" => id, "groups" => groups, "pile" => nil, "left" => nil, "source" => nil, "pinned" => "no", "hidden" => [], "covered" => false, **set)
+        remade("id" => id, "groups" => groups, "pile" => nil, "left" => nil, "origin" => nil, "pinned" => "no", "hidden" => [], "covered" => false, **set)
       end
 
       # A copy for the clipboard: as it is, with new ids (`ids`, { old => new }) and groups (the block
       # gives each a new name), moved by [dx, dy]. A copy of a pile is a pile of its own, a copy from one
       # is an ordinary thing, and a thing copied with its track keeps to the copied track.
       def copied(ids:, by:, &group)
-        free = { "id" => ids.fetch(id), "groups" => groups.map(&group), "source" => nil, "hidden" => [], "covered" => false, "left" => nil }
+        free = { "id" => ids.fetch(id), "groups" => groups.map(&group), "origin" => nil, "hidden" => [], "covered" => false, "left" => nil }
         return remade({ **free, **moved(by) }) unless track && ids.key?(track["path"])
         way = track.merge("path" => ids[track["path"]], "points" => track["points"].map { |place| place.zip(by).map(&:sum) })
         remade({ **free, "track" => way, "x" => x + by[0], "y" => y + by[1] })
@@ -77,7 +77,7 @@ module Usher
       def handling
         return {} if self.class.usual.all? { |name, default| @values[name] == default }
         { "pinned" => (pinned unless pinned == "no"), "audience" => (audience unless audience == "both"), "groups" => (groups.join(" ") if groups.any?),
-          "pile" => pile && (left || "all"), "source" => source, "track" => track && Usher::Page::Tracks.of(self).hint, "link" => link && JSON.generate(link),
+          "pile" => pile && (left || "all"), "origin" => origin, "track" => track && Usher::Page::Tracks.of(self).hint, "link" => link && JSON.generate(link),
           "covered" => (true if covered) }.compact
       end
 
@@ -88,7 +88,7 @@ module Usher
 
       def check_handling(values)
         Invalid.about("The value of this #{self.class.kind}") { Quantity.read(values["value"]) } unless values["value"].empty?
-        return unless values["pile"] && values["source"]
+        return unless values["pile"] && values["origin"]
         raise Invalid, "This came out of a pile, and a pile of a pile would never end. Copy it and paste it, then make the copy a pile."
       end
     end

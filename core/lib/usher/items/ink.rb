@@ -6,6 +6,8 @@ module Usher
     # units and no box; the item finds its box and keeps the points relative to it, with the box's
     # first size as `span`, so that a resize only changes the box.
     class Ink < Item
+      include Redacted
+
       attribute :points, Types::Points.new
       attribute :span, Types::List.new(Types::Number.new(0..200_000), 2..2)
       attribute :width, Types::Number.new(0..200_000)
@@ -31,12 +33,13 @@ module Usher
       end
 
       def draw
-        if nib != "even"
-          return Markup.tag("path", d: Usher::Ink::Outline.new(placed, Usher::Ink::Nib.breadths(placed, pen, nib)).path, fill: colour, opacity: faint, transform: Usher::Ink::TRANSFORM)
-        end
-        Markup.tag("path", d: Usher::Ink::Curve.new(placed).path, fill: "none", stroke: colour, opacity: faint, transform: Usher::Ink::TRANSFORM,
-          "stroke-width": pen * Usher::Ink::FINE, "stroke-linecap": "round", "stroke-linejoin": "round")
+        return shown.map { |run| draw_line(placed[run]) }.join if nib == "even"
+        breadths = Usher::Ink::Nib.breadths(placed, pen, nib)
+        shown.map { |run| Markup.tag("path", d: Usher::Ink::Outline.new(placed[run], breadths[run]).path, fill: colour, opacity: faint, transform: Usher::Ink::TRANSFORM) }.join
       end
+
+      # The points that lie under these covers.
+      def hidden_by(covers) = under(covers, placed.each_with_index.map { |(along, down), index| [ index, along, down ] })
 
       def label = opacity < 1 ? "Highlighting" : "Drawing"
 
@@ -81,6 +84,17 @@ module Usher
       end
 
       private
+
+      # The points that are drawn, as ranges of their numbers.
+      def shown
+        return [ 0...points.size ] unless redacted?
+        [ 0, *hidden.flatten, points.size ].each_slice(2).map { |from, to| from...to }.reject(&:none?)
+      end
+
+      def draw_line(points)
+        Markup.tag("path", d: Usher::Ink::Curve.new(points).path, fill: "none", stroke: colour, opacity: faint, transform: Usher::Ink::TRANSFORM,
+          "stroke-width": pen * Usher::Ink::FINE, "stroke-linecap": "round", "stroke-linejoin": "round")
+      end
 
       # The middle of the stroke as it is drawn: curves from middle to middle (see Ink::Curve).
       def smooth(way)

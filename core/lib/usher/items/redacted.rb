@@ -8,6 +8,15 @@ module Usher
       private
 
       def redacted? = @redacted || false
+
+      # Of these places of the box, numbered ([[index, along, down], ...] in its own units), those under a
+      # cover: [[from, to], ...] of their numbers (to: left out).
+      def under(covers, places)
+        found = places.filter_map { |index, along, down| index if covers.any? { |cover| cover.hides_place?(box.place(along, down)) } }
+        found.slice_when { |a, b| b != a + 1 }.map { |run| [ run.first, run.last + 1 ] }
+      end
+
+      def hidden?(index) = hidden.any? { |from, to| index.between?(from, to - 1) }
     end
   end
 end

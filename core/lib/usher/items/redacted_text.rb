@@ -5,14 +5,9 @@ module Usher
       include Redacted
 
       # The characters whose middle lies under one of these covers: [[from, to], ...] (to: left out).
-      def hidden_by(covers)
-        under = letters.filter_map { |index, along, down| index if covers.any? { |cover| cover.hides_place?(box.place(along, down)) } }
-        under.slice_when { |a, b| b != a + 1 }.map { |run| [ run.first, run.last + 1 ] }
-      end
+      def hidden_by(covers) = under(covers, letters)
 
       private
-
-      def hidden?(index) = hidden.any? { |from, to| index.between?(from, to - 1) }
 
       # The text as a reader may have it.
       def open_text = redacted? ? text.each_char.with_index.map { |char, index| hidden?(index) ? "…" : char }.join.squeeze("…") : text

@@ -18,7 +18,7 @@ module Usher
       def near(box, kind) = @placed.values.select { |placed| placed.near?(box, kind) }
 
       def tied = @placed.values.select { |placed| placed.item.tied? }
-      def from(source) = @placed.values.select { |placed| placed.item.source == source }
+      def from(pile) = @placed.values.select { |placed| placed.item.origin == pile }
 
       # All items, back to front.
       def stack = @placed.values.sort_by { |placed| [ placed.z, placed.id ] }

@@ -21,7 +21,7 @@ module Usher
       def find(ids) = @page.find(ids - @gone - @put.keys).merge(@put.slice(*ids))
       def near(box, kind) = over(@page.near(box, kind)) { |placed| placed.near?(box, kind) }
       def tied = over(@tied ||= @page.tied) { |placed| placed.item.tied? }
-      def from(source) = over(@page.from(source)) { |placed| placed.item.source == source }
+      def from(pile) = over(@page.from(pile)) { |placed| placed.item.origin == pile }
       def top = [ @page.top, *@put.values.map(&:z) ].max
       def bottom = [ @page.bottom, *@put.values.map(&:z) ].min
       def style = @page.style.merge(@style)

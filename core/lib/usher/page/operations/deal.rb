@@ -28,7 +28,7 @@ module Usher
         def payload = { "piles" => @piles, "ids" => @ids, "by" => @by, "group" => @group }.compact
 
         def copy(item)
-          made = item.plain(id: @ids[@piles.index(item.id)], groups: [ @group ].compact, "source" => item.id)
+          made = item.plain(id: @ids[@piles.index(item.id)], groups: [ @group ].compact, "origin" => item.id)
           made.change(made.moved(@by))
         end
       end

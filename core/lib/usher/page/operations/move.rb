@@ -40,12 +40,12 @@ module Usher
 
         # Those whose middle comes to lie on their pile, and all that is grouped with them.
         def coming_home(page, there)
-          sources = there.filter_map { |placed| placed.item.source }.uniq
-          return [] if sources.empty?
-          piles = page.find(sources)
-          home = there.select { |placed| (pile = piles[placed.item.source]) && over?(pile.item.box, placed.item) }
+          origins = there.filter_map { |placed| placed.item.origin }.uniq
+          return [] if origins.empty?
+          piles = page.find(origins)
+          home = there.select { |placed| (pile = piles[placed.item.origin]) && over?(pile.item.box, placed.item) }
           groups = home.filter_map { |placed| placed.item.groups.last }
-          there.select { |placed| home.include?(placed) || (placed.item.source && groups.include?(placed.item.groups.last)) }
+          there.select { |placed| home.include?(placed) || (placed.item.origin && groups.include?(placed.item.groups.last)) }
         end
 
         def over?(box, item)
