@@ -41,7 +41,7 @@ class Import < ApplicationRecord
         bring(reader.sheet(first + pages.size), first + pages.size)
       end
     end
-    update!(state: "done") if running?
+    with_lock { update!(state: "done") if running? }
     undo if state == "cancelled"
   rescue Usher::Invalid => error
     update!(state: "failed", note: "#{error.message} #{pages.size} of #{size} pages came.")
@@ -62,6 +62,7 @@ class Import < ApplicationRecord
   def bring(sheet, number)
     picture = Picture.of_sheet(sheet, teacher: asset.teacher, name: "#{asset.name}, page #{number}", origin: "pdf:#{asset.id}:#{number}")
     transaction do
+      next unless reload.running? && number == first + pages.size # called off, or brought by another run of the same job
       page = lesson.add_page(after: lesson.pages.reload.select { |page| page.position <= position + pages.size }.last, style: PAPER.merge("measures" => { "picture" => picture.id, "fit" => "whole" }, **Usher::Page::Style.shaped(picture.width, picture.height)))
       update!(pages: [ *pages, page.id ])
     end

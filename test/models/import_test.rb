@@ -40,6 +40,13 @@ class ImportTest < ActiveSupport::TestCase
     assert_equal [ 4, "done" ], [ @lesson.pages.reload.size, import.reload.state ]
   end
 
+  test "run by two at once, every page comes once" do
+    import, sheet = start("all"), Picture.method(:of_sheet)
+    other = -> { other = nil; Import.find(import.id).run }
+    Picture.stub(:of_sheet, ->(*given, **more) { other&.call; sheet.call(*given, **more) }) { import.run }
+    assert_equal [ 5, 3, "done" ], [ @lesson.pages.reload.size, import.reload.pages.size, import.state ]
+  end
+
   test "called off halfway, what has come goes to the bin; called off before, nothing comes" do
     import = start("all")
     import.send(:bring, Usher::Formats::Pdf::Reader.new(file_of(@asset)).sheet(1), 1)

@@ -227,7 +227,8 @@ class MediaTest < ApplicationSystemTestCase
 
   test "an upright sheet keeps its shape on the board, on devices, under ink and in a take" do
     asset = @owner.assets.take_in(upload(Media.pdf(pages: 1, upright: true), "Knots.pdf"))
-    Import.start(@lesson, asset, after: @page, wanted: "all").run
+    import = Import.start(@lesson, asset, after: @page, wanted: "all")
+    eventually { import.reload.state == "done" }
     sheet, sitting = @lesson.pages.reload.second, sit(@lesson)
     at(:phone) do
       visit join_path(sitting.code)
