@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_23_000008) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_23_000009) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -116,6 +116,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000008) do
     t.string "note"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.json "left_out", default: {}, null: false
     t.index ["asset_id"], name: "index_imports_on_asset_id"
     t.index ["lesson_id"], name: "index_imports_on_lesson_id"
   end

@@ -1,4 +1,4 @@
-# Pages of a PDF on their way into a lesson: how far, and never mind.
+# Pages of a PDF or slides on their way into a lesson: how far, and never mind.
 class ImportsController < ApplicationController
   for_teachers
 

@@ -1,5 +1,5 @@
 module StoreRoomHelper
-  ICONS = { "picture" => "image", "sound" => "volume-2", "video" => "clapperboard", "pdf" => "file-text", "file" => "file", "set" => "shapes" }.freeze
+  ICONS = { "picture" => "image", "sound" => "volume-2", "video" => "clapperboard", "pdf" => "file-text", "slides" => "presentation", "file" => "file", "set" => "shapes" }.freeze
 
   # A page of the web that was cleaned (Usher::Formats::Html::Article), for reading in a panel: its links load
   # here, its pictures can be taken.

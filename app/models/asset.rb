@@ -1,4 +1,4 @@
-# Something that lies in a teacher's store room: a picture, a sound, a video, a PDF, a file, or a set of
+# Something that lies in a teacher's store room: a picture, a sound, a video, a PDF, slides, a file, or a set of
 # things from a page. `picture` is what shows it; for a picture it is the thing itself.
 class Asset < ApplicationRecord
   include Copies, Forgetting, Uses
@@ -43,7 +43,7 @@ class Asset < ApplicationRecord
   end
 
   # Its name as it is shown: without an ending that only programs need.
-  def title = %w[file pdf].include?(kind) ? name : name.sub(/\.[a-z0-9]{2,5}\z/i, "")
+  def title = %w[file pdf slides].include?(kind) ? name : name.sub(/\.[a-z0-9]{2,5}\z/i, "")
 
   # What is handed on when it is opened as a file; a set has none.
   def original = kind == "picture" ? picture.file : file
@@ -51,6 +51,9 @@ class Asset < ApplicationRecord
   def seconds = facts["seconds"].to_f
 
   delegate :items_at, to: :as_kind
+
+  # Whether it has pages that can come into a lesson.
+  def paged? = as_kind.is_a?(Kinds::Paged)
 
   # What it can do because of its kind (see Kinds).
   def as_kind = Kinds.of(self)

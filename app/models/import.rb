@@ -1,28 +1,31 @@
-# Pages of a PDF on their way into a lesson, as papers with text that can be chosen and found.
+# Pages of a PDF, or slides, on their way into a lesson (see Papers and Slides).
 class Import < ApplicationRecord
   attribute :pages, PlainJson.new
+  attribute :left_out, PlainJson.new # how many of what could not be read: { "chart" => 2 }
 
   belongs_to :lesson
   belongs_to :asset
 
   RUNNING = %w[waiting running].freeze
   STALE = 2.minutes # without a new page, after which another may begin
-  PAPER = { "paper" => "picture", "colour" => Usher::Colour::WHITE }.freeze # on a page of the same shape
 
   # wanted: "all", "7" or "3-12". The pages come right behind `after`. Raises Usher::Invalid.
   def self.start(lesson, asset, after:, wanted:)
-    raise Usher::Invalid, "That is not a PDF." unless asset.kind == "pdf"
-    range = range_of(wanted, asset.facts["pages"])
-    raise Usher::Invalid, "Another PDF is still coming into this lesson. Wait for it, or stop it." if where(lesson: lesson, state: RUNNING, updated_at: STALE.ago..).exists?
+    raise Usher::Invalid, "Only a PDF or a presentation has pages to bring in." unless asset.paged?
+    range = range_of(wanted, asset.as_kind)
+    raise Usher::Invalid, "Another PDF or presentation is still coming into this lesson. Wait for it, or stop it." if where(lesson: lesson, state: RUNNING, updated_at: STALE.ago..).exists?
     create!(lesson: lesson, asset: asset, position: after.position, first: range.begin, last: range.end).tap { |import| ImportJob.perform_later(import) }
   end
 
-  def self.range_of(wanted, count)
-    return 1..count if wanted.strip.downcase == "all"
+  # { "chart" => 2 } as "2 charts".
+  def self.counted(left_out) = left_out.map { |what, count| ActionController::Base.helpers.pluralize(count, what) }.to_sentence
+
+  def self.range_of(wanted, kind)
+    return 1..kind.count if wanted.strip.downcase == "all"
     first, last = wanted.match(/\A\s*(\d{1,4})\s*(?:[-–]\s*(\d{1,4})\s*)?\z/)&.captures
     raise Usher::Invalid, "Say which pages: all, one (7), or some (3-12)." unless first
     range = first.to_i..(last || first).to_i
-    raise Usher::Invalid, "That PDF has pages 1 to #{count}." unless range.begin >= 1 && range.end <= count && range.begin <= range.end
+    raise Usher::Invalid, kind.range_words unless range.begin >= 1 && range.end <= kind.count && range.begin <= range.end
     range
   end
   private_class_method :range_of
@@ -36,12 +39,10 @@ class Import < ApplicationRecord
   def run
     return if self.class.where(id: id, state: RUNNING).update_all(state: "running").zero? # called off before it began
     asset.file.open do |file|
-      reader = Usher::Formats::Pdf::Reader.new(file.path)
-      while reload.running? && pages.size < size
-        bring(reader.sheet(first + pages.size), first + pages.size)
-      end
+      source = asset.as_kind.source(file.path)
+      bring(first + pages.size, *source.page(first + pages.size)) while reload.running? && pages.size < size
     end
-    with_lock { update!(state: "done") if running? }
+    with_lock { update!(state: "done", note: summary) if running? }
     undo if state == "cancelled"
   rescue Usher::Invalid => error
     update!(state: "failed", note: "#{error.message} #{pages.size} of #{size} pages came.")
@@ -59,13 +60,18 @@ class Import < ApplicationRecord
 
   private
 
-  def bring(sheet, number)
-    picture = Picture.of_sheet(sheet, teacher: asset.teacher, name: "#{asset.name}, page #{number}", origin: "pdf:#{asset.id}:#{number}")
+  # page: as Lesson#add_page takes it; missing: what was left out of it, a word for each.
+  def bring(number, page, missing)
     transaction do
       next unless reload.running? && number == first + pages.size # called off, or brought by another run of the same job
-      page = lesson.add_page(after: lesson.pages.reload.select { |page| page.position <= position + pages.size }.last, style: PAPER.merge("measures" => { "picture" => picture.id, "fit" => "whole" }, **Usher::Page::Style.shaped(picture.width, picture.height)))
-      update!(pages: [ *pages, page.id ])
+      came = lesson.add_page(after: lesson.pages.reload.select { |one| one.position <= position + pages.size }.last, **page)
+      update!(pages: [ *pages, came.id ], left_out: left_out.merge(missing.tally) { |_, before, now| before + now })
     end
+  end
+
+  # What a teacher should know of it when it is done; nil when nothing is missing.
+  def summary
+    "#{size} #{'page'.pluralize(size)} came in. Not brought in: #{self.class.counted(left_out)}. The pages say where, on a note beside them." if left_out.any?
   end
 
   def undo

@@ -33,7 +33,7 @@ class ImportTest < ActiveSupport::TestCase
 
   test "a server that stopped halfway goes on where it was, and a second time changes nothing" do
     import = start("1-2")
-    import.send(:bring, Usher::Formats::Pdf::Reader.new(file_of(@asset)).sheet(1), 1)
+    bring_first(import)
     Import.find(import.id).run
     assert_equal 4, @lesson.pages.reload.size
     Import.find(import.id).run
@@ -49,7 +49,7 @@ class ImportTest < ActiveSupport::TestCase
 
   test "called off halfway, what has come goes to the bin; called off before, nothing comes" do
     import = start("all")
-    import.send(:bring, Usher::Formats::Pdf::Reader.new(file_of(@asset)).sheet(1), 1)
+    bring_first(import)
     import.cancel
     assert_equal [ 2, 1 ], [ @lesson.pages.reload.size, @lesson.all_pages.binned.size ]
     import.run
@@ -72,7 +72,29 @@ class ImportTest < ActiveSupport::TestCase
     assert_raises(Usher::Invalid) { Import.start(@lesson, file, after: @lesson.pages.first, wanted: "1") }
   end
 
+  test "slides come in as live things with their words to be found; notes and what is missing lie in the wing" do
+    words = Decks.shape(at: [ 96, 54, 480, 60 ], text: "Bring boots to the causeway", look: Decks.solid("f7dfa6"))
+    pictured = ->(id) { %(<p:pic><p:nvPicPr><p:cNvPr id="4" name="" descr="The light"/><p:cNvPicPr/><p:nvPr/></p:nvPicPr><p:blipFill><a:blip r:embed="#{id}"/></p:blipFill><p:spPr>#{Decks.place([ 600, 54, 96, 54 ])}</p:spPr></p:pic>) }
+    more = [ [ "i", "image", "../media/light.png" ], [ "w", "image", "../media/old.emf" ] ]
+    deck = Decks.pptx({ tree: words + pictured.("i") + pictured.("w"), notes: "Ask who has seen it.", more: more }, { tree: pictured.("i"), more: more }, parts: { "ppt/media/light.png" => Decks::PNG, "ppt/media/old.emf" => "EMF" })
+    @asset = @owner.assets.take_in(upload(deck, "Causeway.pptx"))
+    assert_equal "2 slides", @asset.as_kind.facts
+    import = start("all")
+    import.run
+    first, second = @lesson.pages.reload.to_a[1, 2]
+    assert_equal %w[note picture rectangle text], first.items.map(&:kind).sort
+    assert_equal [ %w[picture], 1 ], [ second.items.map(&:kind), [ first, second ].flat_map { |page| page.items.filter_map(&:picture_id) }.uniq.size ]
+    assert_equal [ "done", { "picture" => 1 } ], [ import.state, import.left_out ]
+    assert_match(/2 pages came in. Not brought in: 1 picture./, import.note)
+    note = first.items.find_by(kind: "note")
+    assert_equal [ "Ask who has seen it.\n\nNot brought in from this slide: 1 picture.", false, false ], [ note.data["text"], note.in_room, note.on_devices ]
+    assert_includes Search.new(@owner.lessons, "boots causeway").results.map(&:page), first
+    assert_raises(Usher::Invalid) { start("3") }.then { |error| assert_match(/slides 1 to 2/, error.message) }
+  end
+
   private
+
+  def bring_first(import) = import.send(:bring, 1, *import.asset.as_kind.source(file_of(import.asset)).page(1))
 
   def start(wanted) = Import.start(@lesson, @asset, after: @lesson.pages.first, wanted: wanted)
 

@@ -11,12 +11,13 @@ class StoreRoomTest < ActionDispatch::IntegrationTest
   end
 
   test "kinds are told by content, and each comes out as what it is" do
-    { svg => "picture", Media.mp4 => "video", Media.wav => "sound", Media.pdf => "pdf", "low water 11:30" => "file" }.each do |bytes, kind|
+    { svg => "picture", Media.mp4 => "video", Media.wav => "sound", Media.pdf => "pdf", Decks.odp("", "") => "slides", "low water 11:30" => "file" }.each do |bytes, kind|
       bring(bytes, "thing.#{kind == 'file' ? 'txt' : 'bin'}")
       assert_response :success, kind
       assert_equal kind, answer["to"]
       out = take_out("own", answer["asset"])
-      kind == "pdf" ? assert_equal(3, out["pdf"]["pages"]) : assert_equal({ "file" => "tile" }.fetch(kind, kind), out["items"].first["kind"])
+      asked = { "pdf" => /“thing.bin” has 3 pages/, "slides" => /“thing.bin” has 2 slides/ }[kind]
+      asked ? assert_match(asked, out["pages"]["words"]) : assert_equal({ "file" => "tile" }.fetch(kind, kind), out["items"].first["kind"])
       lay(@page, *out["items"]) if out["items"].any?
     end
     assert_equal %w[picture sound tile video], @page.items.reload.map(&:kind).sort
@@ -26,6 +27,7 @@ class StoreRoomTest < ActionDispatch::IntegrationTest
     bomb = Zip::OutputStream.write_buffer { |zip| 3.times { |n| zip.put_next_entry("word/document#{n}.xml"); zip.write("0" * 30_000_000) } }.string
     { [ Media.mp4[0, Media.mp4.bytesize * 2 / 3], "tide.mp4" ] => /broken or cut off/, [ "ftypheic".b.prepend("\0\0\0\x18".b).ljust(64, "\0"), "shore.heic" ] => /HEIC.*JPEG/, [ Media.locked_pdf, "tides.pdf" ] => /locked with a password/,
       [ "%PDF-1.4\nnothing", "a.pdf" ] => /broken/, [ bomb, "essay.docx" ] => /unpack/, [ bomb, "essay.zip" ] => /archive/, [ "II*\0rest", "map.tiff" ] => /PNG or JPEG/, [ "\x7FELF\x02\x01", "song.mp3" ] => /cannot open|broken/,
+      [ Decks.pptx("")[0, 900], "tides.pptx" ] => /broken|archive/, [ Decks.archive("ppt/x" => "1"), "tides.pptx" ] => /broken/, [ "\xD0\xCF\x11\xE0\xA1\xB1\x1A\xE1".b.ljust(600, "\0"), "tides.ppt" ] => /older office format.*PPTX/,
       [ "#EXTM3U\n/etc/passwd\n", "song.m3u8" ] => /cannot open|broken/, [ "", "nothing.png" ] => /empty/ }.each do |(bytes, name), words|
       bring(bytes, name)
       assert_response :unprocessable_entity, name

@@ -1,3 +1,5 @@
+require_relative "../../core/test/support/decks"
+
 # Sounds, videos and papers for tests, made once a process by the same programs that read them.
 module Media
   module_function

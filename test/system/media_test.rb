@@ -225,6 +225,40 @@ class MediaTest < ApplicationSystemTestCase
     assert_includes text.data["text"], "Low water comes at noon"
   end
 
+  test "slides and a PDF brought in together are asked about in turn; what is on a slide can be moved, and its notes are not for the class" do
+    deck = Decks.odp('<draw:frame svg:x="100pt" svg:y="100pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:p>Bring boots</text:p></draw:text-box></draw:frame><presentation:notes><draw:frame><draw:text-box><text:p>Ask who has seen it.</text:p></draw:text-box></draw:frame></presentation:notes>')
+    attach_file "bring-in", [ file("Causeway.odp", deck), file("Tide tables.pdf", Media.pdf) ], make_visible: true
+    2.times do
+      within("dialog[open]") do
+        assert_text(/has (1 slide|3 pages)/)
+        next click_button("Close") if has_text?("3 pages", wait: 0)
+        fill_in "Which pages?", with: "2"
+        click_button "Bring them in"
+        assert_text "That presentation has slides 1 to 1."
+        fill_in "Which pages?", with: "1"
+        click_button "Bring them in"
+      end
+      assert_no_selector "dialog[open]", text: "1 slide"
+    end
+    slide = eventually { @lesson.pages.reload.second }
+    eventually { page.evaluate_script("location.search") == "?page=#{slide.id}" }
+    text = items(slide, "text").first
+    assert_selector "#item-#{text.key}", visible: :all
+    tool "arrange"
+    x, y = text.data.values_at("x", "y")
+    draw [ on_screen(x + 40, y + 20), on_screen(x + 90, y + 60), on_screen(x + 140, y + 120) ]
+    eventually { (text.reload.data["x"] - x - 100).abs < 3 }
+    sitting = sit(@lesson)
+    sitting.update!(page: slide)
+    at(:phone) do
+      visit join_path(sitting.code)
+      fill_in "Your name", with: "Juniper"
+      click_button "Come in"
+      assert_selector "#item-#{text.key}", visible: :all
+      assert_not_includes page.html, "Ask who has seen it."
+    end
+  end
+
   test "an upright sheet keeps its shape on the board, on devices, under ink and in a take" do
     asset = @owner.assets.take_in(upload(Media.pdf(pages: 1, upright: true), "Knots.pdf"))
     import = Import.start(@lesson, asset, after: @page, wanted: "all")

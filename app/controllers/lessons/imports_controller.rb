@@ -1,4 +1,4 @@
-# Pages of a PDF come into a lesson, behind the page in view.
+# Pages of a PDF or slides come into a lesson, behind the page in view.
 class Lessons::ImportsController < Lessons::BaseController
   def create
     asset = teacher.assets.here.find(params[:asset])

@@ -1,4 +1,4 @@
-# Things are taken out of the store room: answers with the items that come onto the page, and with a PDF
+# Things are taken out of the store room: answers with the items that come onto the page, and with a file
 # whose pages are to be chosen.
 class StoreRooms::TakingsController < ApplicationController
   for_teachers
@@ -12,8 +12,8 @@ class StoreRooms::TakingsController < ApplicationController
     ids = Array(params[:ids])
     raise Usher::Invalid, "Choose up to #{MOST} things at once." unless ids.size.between?(1, MOST)
     shelf = StoreRoom.new(teacher).shelf(params[:shelf].to_s)
-    papers, things = ids.map { |id| shelf.take(id) }.partition { |thing| thing.try(:kind) == "pdf" }
+    papers, things = ids.map { |id| shelf.take(id) }.partition { |thing| thing.try(:paged?) }
     render json: { items: things.each_with_index.flat_map { |thing, index| thing.items_at(at.map { |n| n + index * STEP }, lesson: lesson) },
-      pdf: papers.first&.then { |asset| { asset: asset.id, name: asset.name, pages: asset.facts["pages"] } } }.compact
+      pages: papers.first&.as_kind&.offer }.compact
   end
 end

@@ -53,5 +53,5 @@ async function words(board, data, at = [200, 200]) {
 }
 
 function take(board, files, at) {
-  files.length ? board.media.bring(files, at) : say("Drop files here: pictures, sounds, videos, PDF.")
+  files.length ? board.media.bring(files, at) : say("Drop files here: pictures, sounds, videos, PDF, slides.")
 }

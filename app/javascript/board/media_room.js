@@ -39,7 +39,7 @@ export class MediaRoom {
     if (!this.room) {
       const { default: StoreRoom } = await import("media/store_room")
       const { board } = this
-      this.room ??= new StoreRoom(body, { taken: (...what) => this.take(...what), page: (x, y) => this.over(x, y) && board.camera.toPage(x, y), linked: (way, address) => this.run("web_sheet", way, address).catch(error => say(error.message)), uploaded: asset => { if (asset.to === "pdf") this.take("own", [asset.asset]) } })
+      this.room ??= new StoreRoom(body, { taken: (...what) => this.take(...what), page: (x, y) => this.over(x, y) && board.camera.toPage(x, y), linked: (way, address) => this.run("web_sheet", way, address).catch(error => say(error.message)), uploaded: asset => { if (["pdf", "slides"].includes(asset.to)) this.take("own", [asset.asset]) } })
     }
     this.panel.tabIndex = -1
     this.panel.focus({ preventScroll: true })
@@ -70,9 +70,9 @@ export class MediaRoom {
   async take(shelf, ids, at = this.middle()) {
     const { board } = this, { page } = board
     try {
-      const { items, pdf } = await send("POST", "/store_room/takings", { shelf, ids, at: at.map(Math.round), lesson_id: board.lesson })
+      const { items, pages } = await send("POST", "/store_room/takings", { shelf, ids, at: at.map(Math.round), lesson_id: board.lesson })
       if (items.length) await this.put(items, page)
-      if (pdf) await this.run("pdf_sheet", "open", pdf)
+      if (pages) await this.run("pages_sheet", "open", pages)
     } catch (error) {
       say(error.message)
     }

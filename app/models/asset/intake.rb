@@ -4,12 +4,13 @@ class Asset::Intake
   MAX_BYTES = 500.megabytes
   LIMITS = "Pictures up to #{Picture::Intake::MAX_BYTES / 1.megabyte} MB, sounds, videos and files up to #{MAX_BYTES / 1.megabyte} MB.".freeze
   UNCHANGED = "Nothing was changed.".freeze
-  UNKNOWN = "Usher cannot open that kind of file. It takes pictures (PNG, JPEG, GIF, WebP, SVG), sounds, videos, PDF, text and office documents. #{UNCHANGED}".freeze
+  UNKNOWN = "Usher cannot open that kind of file. It takes pictures (PNG, JPEG, GIF, WebP, SVG), sounds, videos, PDF, slides (PPTX, ODP), text and office documents. #{UNCHANGED}".freeze
 
   # What is not taken, by its media type, and what to do about it.
   ADVICE = {
     %r{\Aimage/(heic|heif)} => "That photo is in the HEIC format, which browsers do not show. Save or send it as JPEG, then bring it in again.",
     %r{\Aimage/(tiff|bmp|vnd|x-|avif|jp2|jxl)} => "Usher cannot open that kind of picture. Save it as PNG or JPEG, then bring it in again.",
+    %r{\Aapplication/(vnd\.ms-(powerpoint|word|excel)|msword|x-ole|x-tika-msoffice)} => "That is in an older office format. Save it as PPTX, DOCX, XLSX or OpenDocument, then bring it in again.",
     %r{\Aapplication/(zip|x-rar|x-7z|gzip|x-tar)} => "That is an archive. Unpack it first, then bring in the files."
   }.freeze
 

@@ -27,6 +27,8 @@ module Usher
     autoload :Raster, "usher/formats/raster"
     autoload :Rsvg, "usher/formats/rsvg"
 
+    autoload :Slides, "usher/formats/slides"
+
     # Drawings from outside.
     module Svg
       autoload :Reader, "usher/formats/svg/reader"

@@ -1,8 +1,7 @@
 # Text and office documents, which are handed on as they are.
 module Asset::Readers::Document
   OFFICE = %w[application/vnd.openxmlformats-officedocument.wordprocessingml.document application/vnd.openxmlformats-officedocument.spreadsheetml.sheet
-              application/vnd.openxmlformats-officedocument.presentationml.presentation application/vnd.oasis.opendocument.text application/vnd.oasis.opendocument.spreadsheet
-              application/vnd.oasis.opendocument.presentation].freeze
+              application/vnd.oasis.opendocument.text application/vnd.oasis.opendocument.spreadsheet].freeze
   TEXT = %w[text/plain text/csv].freeze
 
   module_function

@@ -1,23 +1,27 @@
-// Which pages of a PDF come into the lesson, and how far they are.
+// Which pages of a PDF, or which slides, come into the lesson, and how far they are.
 import { sheet } from "media/sheet"
 import { send } from "shared/net"
 import { say } from "shared/say"
 
 const EVERY = 700 // ms
 
-export default class PdfSheet {
+export default class PagesSheet {
   constructor(board) {
-    this.board = board
+    Object.assign(this, { board, waiting: [] })
   }
 
-  open({ asset, name, pages }) {
+  // Several that came in together are asked about one after the other.
+  open(offer) {
+    if (this.sheet?.isConnected) return this.waiting.push(offer)
+    const { asset, title, words, hint } = offer
     this.asset = asset
-    this.sheet = sheet("Pages of a PDF", `<p data-words></p><form class="grid gap-4"><label class="field">Which pages? <input class="input" name="wanted" value="all" maxlength="12" autocomplete="off"></label><p class="muted tiny">“all”, one page (7), or some (3-12). They come behind the page in view, as sharp papers whose words can be found.</p>
+    this.sheet = sheet(title, `<p data-words></p><form class="grid gap-4"><label class="field">Which pages? <input class="input" name="wanted" value="all" maxlength="12" autocomplete="off"></label><p class="muted tiny" data-hint></p>
       <p class="problem" role="alert"></p><div data-progress hidden><progress class="w-full" max="1" value="0" aria-label="Pages brought in"></progress><p class="muted" role="status"></p></div>
-      <div class="flex flex-wrap justify-end gap-3"><button type="button" class="button" data-cancel hidden>Stop, bring in nothing</button><button class="button button-main" data-go>Bring them in</button></div></form>`, { closed: () => clearTimeout(this.timer) })
-    this.sheet.querySelector("[data-words]").textContent = `“${name}” has ${pages} ${pages === 1 ? "page" : "pages"}.`
-    this.sheet.querySelector("form").addEventListener("submit", event => { event.preventDefault(); this.start() })
-    this.sheet.querySelector("[data-cancel]").addEventListener("click", () => this.cancel())
+      <div class="flex flex-wrap justify-end gap-3"><button type="button" class="button" data-cancel hidden>Stop, bring in nothing</button><button class="button button-main" data-go>Bring them in</button></div></form>`, { closed: () => this.closed() })
+    this.part("[data-words]").textContent = words
+    this.part("[data-hint]").textContent = hint
+    this.part("form").addEventListener("submit", event => { event.preventDefault(); this.start() })
+    this.part("[data-cancel]").addEventListener("click", () => this.cancel())
   }
 
   part(name) { return this.sheet.querySelector(name) }
@@ -52,6 +56,11 @@ export default class PdfSheet {
     if (status.state === "done" && status.page) board.turnTo(status.page)
     say(status.note ?? `${status.done} ${status.done === 1 ? "page" : "pages"} came in.`)
     if (shown.isConnected) shown.close()
+  }
+
+  closed() {
+    clearTimeout(this.timer)
+    if (this.waiting.length) setTimeout(() => this.open(this.waiting.shift())) // when this one is gone
   }
 
   async cancel() {

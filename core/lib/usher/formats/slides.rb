@@ -1,0 +1,38 @@
+module Usher
+  module Formats
+    # Slides of an office presentation as things that live on a page: words, shapes, pictures and tables
+    # that can be moved and changed. Office Open XML (ISO/IEC 29500) and OpenDocument (ISO/IEC 26300).
+    module Slides
+      autoload :Archive, "usher/formats/slides/archive"
+      autoload :Canvas, "usher/formats/slides/canvas"
+      autoload :Forms, "usher/formats/slides/forms"
+      autoload :Matrix, "usher/formats/slides/matrix"
+      autoload :OpenDocument, "usher/formats/slides/open_document"
+      autoload :OpenXml, "usher/formats/slides/open_xml"
+      autoload :Outline, "usher/formats/slides/outline"
+      autoload :Table, "usher/formats/slides/table"
+      autoload :Words, "usher/formats/slides/words"
+
+      READERS = {
+        "application/vnd.openxmlformats-officedocument.presentationml.presentation" => :OpenXml,
+        "application/vnd.oasis.opendocument.presentation" => :OpenDocument
+      }.freeze
+      MOST = 500 # slides at once
+
+      # width, height in points; colour: of the ground, "#rrggbb"; backdrop: the name of the picture that is
+      # its paper, or nil; items: values for Items.build, where a picture's number is its name in `pictures`
+      # ({ name => bytes }); notes: what the speaker wrote; missing: what could not be read, a word for each
+      # ("chart").
+      Slide = Struct.new(:width, :height, :colour, :backdrop, :items, :pictures, :notes, :missing, keyword_init: true)
+
+      # A reader of the file at `path`, which answers `count`, `slide(number)` (a Slide, counted from one) and
+      # `preview` (bytes of a picture, or nil). Raises Invalid when it is broken, locked or has too many.
+      def self.open(path, type)
+        reader = const_get(READERS.fetch(type)).new(Archive.new(path))
+        raise Invalid, "That presentation has no slides. Nothing was changed." if reader.count.zero?
+        raise Invalid, "That presentation has #{reader.count} slides. Usher takes #{MOST} at once: split it first." if reader.count > MOST
+        reader
+      end
+    end
+  end
+end

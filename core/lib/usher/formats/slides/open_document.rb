@@ -1,0 +1,68 @@
+module Usher
+  module Formats
+    module Slides
+      # Presentations in OpenDocument (ISO/IEC 26300-1): each page with what lies on its master under it.
+      class OpenDocument
+        autoload :Grid, "usher/formats/slides/open_document/grid"
+        autoload :Inks, "usher/formats/slides/open_document/inks"
+        autoload :Node, "usher/formats/slides/open_document/node"
+        autoload :Styles, "usher/formats/slides/open_document/styles"
+        autoload :Tree, "usher/formats/slides/open_document/tree"
+        autoload :Writing, "usher/formats/slides/open_document/writing"
+
+        USUAL = [ 793.7, 446.5 ].freeze # points: 28 by 15.75 cm
+
+        def initialize(archive)
+          @archive = archive
+          locked = archive.part?("META-INF/manifest.xml") && archive.bytes("META-INF/manifest.xml").to_s.include?("encryption-data")
+          raise Invalid, "That presentation is locked with a password. Save it without one, then bring it in again. Nothing was changed." if locked
+          @content, @common = Node.new(archive.xml("content.xml")), Node.new(archive.xml("styles.xml"))
+          show = @content.at("body", "presentation") or raise Invalid, Archive::BROKEN
+          @pages = show.all("page")
+          # Styles of the same name may be another thing on masters.
+          @styles = { page: Styles.new(@content.at("automatic-styles"), @common.at("styles")), master: Styles.new(@common.at("automatic-styles"), @common.at("styles")) }
+          @masters = (@common.at("master-styles")&.all("master-page") || []).to_h { |master| [ master["name"], master ] }
+        end
+
+        def count = @pages.size
+
+        # See Slides.open.
+        def slide(number)
+          page = @pages.fetch(number - 1)
+          master = @masters[page["master-page-name"]] || @masters.values.first
+          size = size(master)
+          canvas = Canvas.new(*size)
+          colour, backdrop = ground(page, master)
+          if master && @styles[:page].of("drawing-page", page["style-name"], "background-objects-visible") != "false"
+            canvas.background { Tree.new(@archive, canvas, @styles[:master], backdrop: true).draw(master) }
+          end
+          Tree.new(@archive, canvas, @styles[:page]).draw(page)
+          canvas.finish(colour: colour, backdrop: backdrop, bytes: (@archive.bytes(backdrop) if backdrop), notes: notes(page))
+        end
+
+        def preview = @archive.bytes("Thumbnails/thumbnail.png")
+
+        private
+
+        def size(master)
+          layout = @common.at("automatic-styles")&.all("page-layout")&.find { |one| one["name"] == master&.[]("page-layout-name") }&.at("page-layout-properties")
+          sides = %w[page-width page-height].map { |name| Node.points(layout&.[](name)) }
+          sides.all? { |side| side&.between?(10, 10_000) } ? sides : USUAL
+        end
+
+        # The colour of the ground, and the archive's name of the picture over it, or nil.
+        def ground(page, master)
+          [ [ page, :page ], [ master, :master ] ].each do |node, where|
+            next unless node
+            inks = Inks.new(@styles[where], "drawing-page", node["style-name"])
+            next if [ nil, "none" ].include?(inks.said("fill"))
+            return [ inks.fill == "none" ? Colour::WHITE : inks.fill, inks.picture ]
+          end
+          [ Colour::WHITE, nil ]
+        end
+
+        def notes(page) = (page.at("notes")&.all("frame") || []).flat_map { |frame| frame.at("text-box")&.paragraphs || [] }.map(&:text).join("\n").strip
+      end
+    end
+  end
+end

@@ -1,0 +1,47 @@
+module Usher
+  module Formats
+    module Slides
+      # A table (ISO/IEC 26300-1, 9).
+      class OpenDocument::Grid
+        Node, Inks, Writing = OpenDocument::Node, OpenDocument::Inks, OpenDocument::Writing
+        MOST = 100 # columns or rows, however often they are repeated
+
+        def initialize(styles, table)
+          @styles, @table = styles, table
+        end
+
+        # Widths, heights (points) and cells, as Canvas#table takes them, stretched to fill the box.
+        def measures(box)
+          columns, rows = named("table-column"), named("table-row")
+          [ sizes(columns, "table-column", "column-width", box.width), sizes(rows, "table-row", "row-height", box.height), rows.map { |row| cells(row, columns.size) } ]
+        end
+
+        private
+
+        # Also those of a heading, and repeated ones.
+        def named(name)
+          inside = [ @table, *@table.children.select { |node| node.name.match?(/\Atable-(header-)?(columns|rows)\z/) } ]
+          inside.flat_map { |node| node.all(name) }.flat_map { |node| [ node ] * (node["number-#{name.delete_prefix('table-')}s-repeated"] || 1).to_i.clamp(1, MOST) }.first(MOST)
+        end
+
+        def sizes(nodes, family, attribute, room)
+          known = nodes.map { |node| Node.points(@styles.of(family, node["style-name"], attribute)) || 0 }
+          return known.map { room / known.size } if known.sum.zero?
+          room > known.sum ? known.map { |size| size * room / known.sum } : known
+        end
+
+        def cells(row, count)
+          all = row.children.flat_map { |cell| [ (read(cell, row) if cell.name == "table-cell") ] * (cell["number-columns-repeated"] || 1).to_i.clamp(1, MOST) }.first(count)
+          all + [ nil ] * (count - all.size)
+        end
+
+        def read(cell, row)
+          name = cell["style-name"] || row["default-cell-style-name"]
+          fill = Inks.new(@styles, "table-cell", name).fill
+          Slides::Table::Cell.new(words: Writing.new(@styles, "table-cell", name).words(cell), fill: fill == "none" ? nil : fill,
+            across: (cell["number-columns-spanned"] || 1).to_i.clamp(1, MOST), down: (cell["number-rows-spanned"] || 1).to_i.clamp(1, MOST))
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,127 @@
+module Usher
+  module Formats
+    module Slides
+      # The shapes of a page or a master, onto a canvas (ISO/IEC 26300-1, 10).
+      class OpenDocument::Tree
+        Node, Inks, Writing = OpenDocument::Node, OpenDocument::Inks, OpenDocument::Writing
+        FURNITURE = %w[page-number date-time].freeze # which Usher has its own of
+        DRAW = { "custom-shape" => :custom, "rect" => :ready, "ellipse" => :ready, "circle" => :ready, "line" => :line, "connector" => :line, "polyline" => :free, "polygon" => :free, "path" => :free,
+          "frame" => :frame, "g" => :group, "a" => :linked }.freeze
+        FRAMED = { "text-box" => :text_box, "table" => :table, "image" => :image, "plugin" => :plugin, "object" => :object, "object-ole" => :object }.freeze
+
+        # backdrop: whether it is a master, whose placeholders are not shown.
+        def initialize(archive, canvas, styles, backdrop: false)
+          @archive, @canvas, @styles, @backdrop = archive, canvas, styles, backdrop
+        end
+
+        def draw(node)
+          node.children.each { |child| DRAW[child.name]&.then { |way| send(way, child) if shown?(child) } }
+        end
+
+        private
+
+        def shown?(node)
+          role = node["class", "presentation"]
+          node["placeholder", "presentation"] != "true" && !(role && (@backdrop || FURNITURE.include?(role)))
+        end
+
+        # A custom shape is known by its name, or by what it draws.
+        def custom(node)
+          geometry, box = node.at("enhanced-geometry"), node.box
+          return unless box
+          flips = { "across" => "mirror-horizontal", "down" => "mirror-vertical" }.select { |_, name| geometry&.[](name) == "true" }.keys
+          @canvas.form(geometry&.[]("type").to_s.delete_prefix("ooxml-"), box, inks(node).look, flips: flips, bends: bends(geometry), words: words(node, node), link: @link)
+        end
+
+        # How far a ready form is bent, in shares: its own forms count in 21,600ths, those of Office Open XML in
+        # 100,000ths.
+        def bends(geometry)
+          given = geometry&.[]("modifiers").to_s.split.map(&:to_f)
+          case geometry&.[]("type")
+          when "round-rectangle" then { "adj" => given.first.to_f / 21_600 }
+          when /\Aooxml-/ then given.size == 1 ? { "adj" => given[0] / 100_000 } : given.each_with_index.to_h { |value, index| [ "adj#{index + 1}", value / 100_000 ] }
+          else {}
+          end
+        end
+
+        def ready(node)
+          box = node.box or return
+          @canvas.form(node.name == "rect" ? "rect" : "ellipse", box, inks(node).look, words: words(node, node), link: @link)
+        end
+
+        def line(node)
+          places = [ %w[x1 y1], %w[x2 y2] ].map { |names| names.map { |name| node.points(name) || 0 } }
+          bent = node.name == "connector" && [ nil, "standard" ].include?(node["type", "draw"])
+          middle = places.transpose[0].sum / 2
+          places = [ places[0], [ middle, places[0][1] ], [ middle, places[1][1] ], places[1] ] if bent
+          @canvas.line(places, inks(node).look, link: @link)
+        end
+
+        # Points, or path data, in the units of a view box.
+        def free(node)
+          box, (left, top, wide, high) = node.box, node["viewBox"].to_s.split.map(&:to_f)
+          return unless box && wide.to_f.positive? && high.to_f.positive?
+          data = node["d"] || "M#{node['points']}#{'Z' if node.name == 'polygon'}"
+          outline = Slides::Outline.read(data)
+          outline.parts.each { |part| part.points.map! { |x, y| [ (x - left) / wide, (y - top) / high ] } }
+          @canvas.drawn(outline, box, inks(node).look, words: words(node, node), link: @link)
+        end
+
+        def group(node) = @canvas.together { draw(node) }
+
+        def linked(node)
+          @link = Types::Address.new.call(node["href"].to_s)
+        rescue Invalid
+          @link = nil
+        ensure
+          draw(node)
+          @link = nil
+        end
+
+        # The first thing in a frame that can be read; the others stand in for it.
+        def frame(node)
+          box = node.box or return
+          node.children.each { |child| return send(FRAMED[child.name], node, child, box) if FRAMED.key?(child.name) }
+        end
+
+        def text_box(node, content, box)
+          @canvas.form("rect", box, inks(node).look, words: words(node, content), link: @link)
+        end
+
+        def table(_node, content, box) = @canvas.table(*OpenDocument::Grid.new(@styles, content).measures(box), box)
+
+        def image(node, content, box)
+          name = content["href"].to_s.delete_prefix("./")
+          mirrored = inks(node).said("mirror").to_s
+          flips = { "across" => "horizontal", "down" => "vertical" }.select { |_, word| mirrored.split.include?(word) }.keys
+          @canvas.picture(name, @archive.bytes(name), box, alt: node.at("desc")&.text || node.at("title")&.text, crop: crop(node, name), flips: flips, link: @link)
+        end
+
+        def plugin(_node, _content, _box) = @canvas.miss("video")
+
+        # A chart or something of another program: the picture that stands for it, where there is one.
+        def object(node, _content, box)
+          stand_in = node.all("image").find { |one| one["href"].to_s.match?(/\.(png|svg|jpe?g)\z/i) }
+          stand_in ? image(node, stand_in, box) : @canvas.miss("object")
+        end
+
+        # What is cut off each side is told as lengths of the picture at its own size.
+        def crop(node, name)
+          cut = inks(node).said("clip").to_s[/\Arect\((.*)\)/, 1]&.split(/[\s,]+/)&.map { |one| Node.points(one).to_f } or return
+          size = Raster.size(@archive.bytes(name).to_s)&.map { |dots| dots * 0.75 } or return
+          top, right, bottom, left = cut
+          crop = [ left / size[0], top / size[1], 1 - (left + right) / size[0], 1 - (top + bottom) / size[1] ]
+          crop if cut.any?(&:positive?) && crop.all? { |share| share.between?(0, 1) } && crop.last(2).min > 0.02
+        end
+
+        # The family and the name of its style.
+        def style(node) = %w[presentation draw].filter_map { |prefix| node["style-name", prefix]&.then { |name| [ prefix == "draw" ? "graphic" : prefix, name ] } }.first || [ "graphic", nil ]
+
+        def inks(node) = Inks.new(@styles, *style(node))
+
+        # What is written in `content`, which may be the shape itself.
+        def words(node, content) = Writing.new(@styles, *style(node), outline: node["class", "presentation"] == "outline").words(content)
+      end
+    end
+  end
+end

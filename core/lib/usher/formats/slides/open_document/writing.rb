@@ -1,0 +1,114 @@
+module Usher
+  module Formats
+    module Slides
+      # What is written in a shape or a cell (ISO/IEC 26300-1, 5 and 6), each look from where it is said
+      # first: the span, the paragraph, the shape.
+      class OpenDocument::Writing
+        Node = OpenDocument::Node
+        ALIGN = { "center" => "middle", "end" => "right", "right" => "right" }.freeze
+        ANCHOR = { "middle" => "middle", "bottom" => "bottom" }.freeze
+        PADDING = %w[padding-left padding-top padding-right padding-bottom].freeze
+        BLOCKS = %w[p h].freeze
+        STEP = 18 # points further in for each level of a list
+
+        # family, name: the shape's style; outline: whether its levels have looks of their own.
+        def initialize(styles, family, name, outline: false)
+          @styles, @family, @name, @outline = styles, family, name, outline
+        end
+
+        # node: what has the paragraphs in it.
+        def words(node, anchor: nil)
+          found = []
+          read(node, 0, nil, found)
+          insets = PADDING.zip([ 7.1, 3.5, 7.1, 3.5 ]).map { |side, usual| Node.points(of_shape(side) || of_shape("padding")) || usual }
+          Words.new(found, insets: insets, anchor: ANCHOR.fetch(anchor || of_shape("textarea-vertical-align"), "top"))
+        end
+
+        private
+
+        def read(node, level, list, found)
+          node.children.each do |child|
+            if BLOCKS.include?(child.name) then found << paragraph(child, level)
+            elsif child.name == "list" then items(child, level + 1, child["style-name"] || list, found)
+            end
+          end
+        end
+
+        def items(list, level, style, found)
+          list.children.each do |item|
+            before = found.size
+            read(item, level, style, found)
+            found[before]&.list = sign(style, level) if found.size > before && item.name == "list-item" && item.children.first&.name != "list"
+          end
+        end
+
+        # Whether entries at this level have a point, a number or nothing before them.
+        def sign(style, level)
+          known = @styles.other("list-style", style) || @styles.lineage(@family, level_style(level) || @name).filter_map { |node| node.at("graphic-properties", "list-style") }.first
+          entry = known&.children&.find { |one| one["level"].to_i == level }
+          return entry["num-format"].to_s.empty? ? "none" : "numbers" if entry&.name == "list-level-style-number"
+          entry && entry["bullet-char"].to_s.strip.empty? ? "none" : "bullets"
+        end
+
+        def paragraph(node, level)
+          own = [ [ "paragraph", node["style-name"] ] ]
+          runs = pieces(node, own, level)
+          runs = [ run("", own, level) ] if runs.empty?
+          Words::Paragraph.new(runs: runs, align: ALIGN.fetch(said(own, level, "text-align"), "left"), list: "none", indent: [ level - 1, 0 ].max * STEP.to_f)
+        end
+
+        # Runs of what is in a paragraph, a span or a link.
+        def pieces(node, styles, level, link: nil)
+          node.element.children.flat_map do |child|
+            next [ run(child.text.gsub(/\s+/, " "), styles, level, link) ] if child.text?
+            inner = Node.new(child)
+            case inner.name
+            when "span" then pieces(inner, [ [ "text", inner["style-name"] ], *styles ], level, link: link)
+            when "a" then pieces(inner, styles, level, link: address(inner["href"]))
+            when "line-break" then [ run("\n", styles, level) ]
+            when "s" then [ run(" " * (inner["c"] || 1).to_i.clamp(1, 200), styles, level, link) ]
+            when "tab" then [ run("  ", styles, level) ]
+            when "page-number", "page-count", "date", "time", "annotation" then []
+            else inner.element.element_children.empty? ? [ run(inner.text, styles, level, link) ] : pieces(inner, styles, level, link: link)
+            end
+          end.reject { |run| run.text.empty? }
+        end
+
+        def run(text, styles, level, link = nil)
+          look = ->(attribute) { said(styles, level, attribute) }
+          text = text.upcase if look.("text-transform") == "uppercase"
+          colour = look.("color")&.downcase
+          Words::Run.new(text: text, size: size(styles, level), bold: look.("font-weight").then { |weight| weight == "bold" || weight.to_i >= 600 }, italic: look.("font-style") == "italic",
+            colour: colour&.match?(/\A#\h{6}\z/) ? colour : Colour::INK, link: link)
+        end
+
+        # In points; shares of what is behind are of the usual 18.
+        def size(styles, level)
+          found = said(styles, level, "font-size").to_s
+          found.end_with?("%") ? 18 * found.to_f / 100 : Node.points(found) || 18
+        end
+
+        # What is said first, of the text's own styles, of the level's, of the shape's.
+        def said(styles, level, attribute)
+          own = [ *styles, ([ @family, level_style(level) ] if level_style(level)), [ @family, @name ] ].compact
+          chain = own.flat_map { |family, name| @styles.lineage(family, name).select { |node| node["name"] } } + %w[graphic paragraph].flat_map { |family| @styles.lineage(family, nil) }
+          chain.lazy.filter_map { |node| OpenDocument::Styles.said(node, attribute, words: true) }.first
+        end
+
+        # "Harbour-outline2" for the second level of a shape whose looks build on "Harbour-outline1".
+        def level_style(level)
+          return unless @outline && level > 1
+          @styles.lineage(@family, @name).filter_map { |node| node["name"].to_s[/\A(.+-outline)\d\z/, 1] }.first&.then { |base| "#{base}#{level}" }
+        end
+
+        def of_shape(attribute) = @styles.of(@family, @name, attribute)
+
+        def address(href)
+          Types::Address.new.call(href.to_s)
+        rescue Invalid
+          nil
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,76 @@
+module Usher
+  module Formats
+    module Slides
+      # Presentations in Office Open XML (ISO/IEC 29500-1): each slide with what lies on its layout and master
+      # under it, where its placeholders have their places and looks from.
+      class OpenXml
+        autoload :Grid, "usher/formats/slides/open_xml/grid"
+        autoload :Inks, "usher/formats/slides/open_xml/inks"
+        autoload :Part, "usher/formats/slides/open_xml/part"
+        autoload :Placeholders, "usher/formats/slides/open_xml/placeholders"
+        autoload :Tree, "usher/formats/slides/open_xml/tree"
+        autoload :Writing, "usher/formats/slides/open_xml/writing"
+
+        POINT = 12_700.0 # EMU
+        SHEET = %w[sldImg hdr dt ftr sldNum].freeze # on a sheet of notes
+
+        def initialize(archive)
+          @archive = archive
+          @show = Part.new(archive, "").follow("officeDocument") or raise Invalid, Archive::BROKEN
+          @slides = Part.all(@show.root, "sldIdLst", "sldId").filter_map { |entry| @show.related(Part.relation(entry, "id")) }
+        end
+
+        def count = @slides.size
+
+        # See Slides.open.
+        def slide(number)
+          slide = @slides.fetch(number - 1)
+          layout = slide.follow("slideLayout")
+          layers = [ slide, layout, layout&.follow("slideMaster") ].compact
+          canvas = Canvas.new(*size)
+          inks = Inks.new(layers)
+          colour, backdrop = ground(layers, inks)
+          draw(layers, canvas, inks)
+          canvas.finish(colour: colour, backdrop: backdrop&.name, bytes: backdrop&.bytes, notes: notes(slide))
+        end
+
+        def preview = Part.new(@archive, "").follow("thumbnail")&.bytes
+
+        private
+
+        # [width, height] in points.
+        def size = @size ||= Part.at(@show.root, "sldSz").then { |node| %w[cx cy].map { |side| (node ? node[side].to_f / POINT : 0).then { |n| n.between?(10, 10_000) ? n : 720 } } }
+
+        # What lies behind first; of layout and master only what is not a placeholder.
+        def draw(layers, canvas, inks)
+          shown = layers.take_while.with_index { |_, index| index.zero? || layers[index - 1].root["showMasterSp"] != "0" }
+          shown.each_with_index.reverse_each do |part, index|
+            tree = Part.at(part.root, "cSld", "spTree") or next
+            drawing = Tree.new(part, canvas, inks, Placeholders.new(layers.drop(index), @show), backdrop: index.positive?)
+            index.positive? ? canvas.background { drawing.draw(tree) } : drawing.draw(tree)
+          end
+        end
+
+        # The colour of the ground, and the Part of the picture over it, or nil.
+        def ground(layers, inks)
+          layers.each do |part|
+            paint = Part.at(part.root, "cSld", "bg") or next
+            if (own = Part.at(paint, "bgPr"))
+              picture = Part.at(own, "blipFill", "blip")&.then { |blip| part.related(Part.relation(blip, "embed")) }
+              return [ [ inks.fill(own), Colour::WHITE ].find { |one| one && one != "none" }, picture ]
+            end
+            return [ inks.colour(Part.at(paint, "bgRef")) || Colour::WHITE, nil ]
+          end
+          [ Colour::WHITE, nil ]
+        end
+
+        # All that is written beneath the slide's likeness, but for the sheet's own furniture.
+        def notes(slide)
+          tree = Part.at(slide.follow("notesSlide")&.root, "cSld", "spTree")
+          bodies = Part.all(tree, "sp").reject { |shape| SHEET.include?(Placeholders.of(shape)&.[]("type")) }
+          bodies.flat_map { |body| Part.all(Part.at(body, "txBody"), "p") }.map { |paragraph| paragraph.xpath(".//*[local-name()='t']").map(&:text).join }.join("\n").strip
+        end
+      end
+    end
+  end
+end

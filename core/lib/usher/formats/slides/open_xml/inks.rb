@@ -1,0 +1,147 @@
+module Usher
+  module Formats
+    module Slides
+      # Colours, fills and lines (ISO/IEC 29500-1, 20.1.2.3), through the theme of the slide's master.
+      class OpenXml::Inks
+        Part = OpenXml::Part
+        MAP = { "bg1" => "lt1", "tx1" => "dk1", "bg2" => "lt2", "tx2" => "dk2" }.freeze
+        NAMED = { "black" => "000000", "white" => "ffffff", "red" => "ff0000", "green" => "008000", "blue" => "0000ff", "yellow" => "ffff00", "gray" => "808080", "orange" => "ffa500" }.freeze
+        DASHES = { "solid" => "solid", "dot" => "dotted", "sysDot" => "dotted" }.freeze
+        USUAL_BREADTH = 0.75 # points
+
+        # layers: the slide, its layout and its master.
+        def initialize(layers)
+          theme = layers.last.follow("theme")
+          @format = Part.at(theme&.root, "themeElements", "fmtScheme")
+          @theme = (Part.at(theme&.root, "themeElements", "clrScheme")&.element_children || []).to_h { |node| [ node.name, node ] }
+          map = layers.filter_map { |part| Part.at(part.root, "clrMapOvr", "overrideClrMapping") || Part.at(part.root, "clrMap") }.first
+          @map = map ? MAP.merge(map.attributes.transform_values(&:value)) : MAP
+        end
+
+        # The colour that an element holds ("#rrggbb"), or nil. standing: what "phClr" stands for.
+        def colour(holder, standing: nil)
+          node = holder&.element_children&.find { |child| child.name.end_with?("Clr") }
+          found = node && base(node, standing)
+          found && changed(found, node.element_children)
+        end
+
+        # How much of what lies behind it lets through: 1 is nothing.
+        def opacity(holder)
+          fill = Part.at(holder, "solidFill") || Part.at(holder, "gradFill", "gsLst", "gs")
+          alpha = fill&.element_children&.first&.then { |node| Part.at(node, "alpha") }
+          alpha ? share(alpha["val"]) : 1
+        end
+
+        # What a shape's properties, or a run's, are filled with: "#rrggbb", "none", or nil where they say nothing.
+        def fill(holder, standing: nil)
+          node = holder&.element_children&.find { |child| child.name.end_with?("Fill") } or return
+          case node.name
+          when "noFill" then "none"
+          when "solidFill" then colour(node, standing: standing)
+          when "gradFill" then mean(Part.all(node, "gsLst", "gs").filter_map { |stop| colour(stop, standing: standing) })
+          when "pattFill" then mean(%w[fgClr bgClr].filter_map { |name| colour(Part.at(node, name)) })
+          end
+        end
+
+        # How a shape is painted, by its own properties or else by its style. Answers with a Canvas::Look.
+        def look(properties, style, inherited: [])
+          own = [ properties, *inherited ]
+          line = own.filter_map { |node| Part.at(node, "ln") }
+          stroke = line.filter_map { |node| fill(node) }.first || styled(style, "lnRef")
+          breadth = line.filter_map { |node| node["w"] }.first&.to_f&./(OpenXml::POINT) || theme_breadth(style)
+          filled = own.find { |node| fill(node) }
+          Canvas::Look.new(fill: (filled && fill(filled)) || styled(style, "fillRef") || "none", stroke: stroke || "none", breadth: breadth, dash: dash(line), opacity: filled ? opacity(filled) : 1, heads: heads(line))
+        end
+
+        # The colour that a shape's style gives to what is written in it.
+        def lettering(style) = colour(Part.at(style, "fontRef"))
+
+        # A colour of the theme by its name ("accent1").
+        def of_theme(name) = @theme[name]&.element_children&.first&.then { |node| base(node, nil) }
+
+        private
+
+        # What the style refers to: its colour, unless it refers to nothing.
+        def styled(style, name)
+          reference = Part.at(style, name)
+          return if reference.nil?
+          reference["idx"].to_i.zero? ? "none" : colour(reference)
+        end
+
+        def theme_breadth(style)
+          index = Part.at(style, "lnRef")&.[]("idx").to_i
+          line = Part.all(@format, "lnStyleLst", "ln")[index - 1] if index.positive?
+          line ? line["w"].to_f / OpenXml::POINT : USUAL_BREADTH
+        end
+
+        def dash(lines)
+          name = lines.filter_map { |line| Part.at(line, "prstDash")&.[]("val") }.first
+          name ? DASHES.fetch(name, "dashed") : "solid"
+        end
+
+        def heads(lines)
+          seen = %w[head tail].map { |side| ![ nil, "none" ].include?(lines.filter_map { |line| Part.at(line, "#{side}End")&.[]("type") }.first) }
+          { [ true, true ] => "both", [ true, false ] => "start", [ false, true ] => "end" }[seen]
+        end
+
+        def base(node, standing)
+          case node.name
+          when "srgbClr" then hex(node["val"])
+          when "sysClr" then hex(node["lastClr"] || "000000")
+          when "prstClr" then hex(NAMED[node["val"]] || "808080")
+          when "scrgbClr" then "##{%w[r g b].map { |part| format('%02x', (share(node[part]) * 255).round.clamp(0, 255)) }.join}"
+          when "hslClr" then rgb(node["hue"].to_f / 60_000, share(node["sat"]), share(node["lum"]))
+          when "schemeClr" then node["val"] == "phClr" ? standing : of_theme(@map.fetch(node["val"], node["val"]))
+          end
+        end
+
+        def hex(value) = ("##{value.downcase}" if value.to_s.match?(/\A\h{6}\z/))
+        def share(value) = value.to_s.end_with?("%") ? value.to_f / 100 : value.to_f / 100_000
+        def parts(colour) = colour.scan(/\h\h/).map { |part| part.hex / 255.0 }
+        def joined(parts) = "##{parts.map { |part| format('%02x', (part * 255).round.clamp(0, 255)) }.join}"
+        def mean(colours) = (joined(colours.map { |colour| parts(colour) }.transpose.map { |all| all.sum / all.size }) if colours.any?)
+
+        # Lighter, darker or stronger, as the elements in a colour say, in their order.
+        def changed(colour, changes)
+          changes.reduce(colour) do |now, change|
+            by = share(change["val"])
+            case change.name
+            when "tint" then joined(parts(now).map { |part| 1 - (1 - part) * by })
+            when "shade" then joined(parts(now).map { |part| part * by })
+            when "lumMod", "lumOff", "satMod" then turned(now, change.name, by)
+            else now
+            end
+          end
+        end
+
+        def turned(colour, name, by)
+          hue, saturation, light = hsl(colour)
+          case name
+          when "lumMod" then rgb(hue, saturation, light * by)
+          when "lumOff" then rgb(hue, saturation, light + by)
+          else rgb(hue, saturation * by, light)
+          end
+        end
+
+        # Hue in degrees, saturation and lightness from 0 to 1 (CSS Color 4, section 7), and back.
+        def hsl(colour)
+          red, green, blue = all = parts(colour)
+          high, low = all.max, all.min
+          light, spread = (high + low) / 2, high - low
+          return [ 0, 0, light ] if spread.zero?
+          hue = if high == red then (green - blue) / spread % 6
+                elsif high == green then (blue - red) / spread + 2
+                else (red - green) / spread + 4
+                end
+          [ hue * 60, spread / (1 - (2 * light - 1).abs), light ]
+        end
+
+        def rgb(hue, saturation, light)
+          saturation, light = saturation.clamp(0, 1), light.clamp(0, 1)
+          reach = saturation * [ light, 1 - light ].min
+          joined([ 0, 8, 4 ].map { |n| k = (n + hue / 30) % 12; light - reach * [ -1, [ k - 3, 9 - k, 1 ].min ].max })
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,169 @@
+module Usher
+  module Formats
+    module Slides
+      # The shapes of one part, onto a canvas (ISO/IEC 29500-1, 19.3.1 and 20.1.2).
+      class OpenXml::Tree
+        Part, Placeholders, Writing = OpenXml::Part, OpenXml::Placeholders, OpenXml::Writing
+        FURNITURE = %w[dt sldNum].freeze # the date and the number of the slide, which Usher has its own of
+        DRAW = { "sp" => :shape, "cxnSp" => :shape, "pic" => :picture, "grpSp" => :group, "graphicFrame" => :frame, "AlternateContent" => :alternative }.freeze
+        PLAYED = { "videoFile" => "video", "audioFile" => "sound", "quickTimeFile" => "video", "wavAudioFile" => "sound" }.freeze # of which only the picture comes
+        STEP = [ [ 0, 0 ], [ 0.5, 0 ], [ 0.5, 1 ], [ 1, 1 ] ].freeze # of a bent connector, in shares of its box
+
+        # backdrop: whether it is a layout or a master, whose placeholders are not shown; groups: the
+        # Matrix of each group around it, innermost first.
+        def initialize(part, canvas, inks, placeholders, backdrop: false, groups: [])
+          @part, @canvas, @inks, @placeholders, @backdrop, @groups = part, canvas, inks, placeholders, backdrop, groups
+        end
+
+        def draw(tree)
+          tree.element_children.each { |node| DRAW[node.name]&.then { |way| send(way, node) } }
+        end
+
+        private
+
+        def shape(node)
+          holder = Placeholders.of(node)
+          return if holder && (@backdrop || FURNITURE.include?(holder["type"]))
+          behind = @placeholders.behind(node)
+          properties, *inherited = [ node, *behind ].map { |one| Part.at(one, "spPr") }.compact
+          box, flips = placed([ properties, *inherited ])
+          return unless box
+          paint = Part.at(properties, "blipFill")
+          return image(node, paint, box, flips) if paint
+          style = Part.at(node, "style")
+          form([ properties, *inherited ], box, @inks.look(properties, style, inherited: inherited), flips: flips, words: words(node, behind, style), link: link(node))
+        end
+
+        def form(properties, box, look, **given)
+          free = Part.at(properties.first, "custGeom")
+          return @canvas.drawn(outline(free), box, look, **given) if free
+          geometry = properties.filter_map { |one| Part.at(one, "prstGeom") }.first
+          name = geometry&.[]("prst") || "rect"
+          return @canvas.form(name, box, look, bends: bends(geometry), **given) unless name.match?(/\A(bent|curved)Connector/)
+          places = STEP.map { |share| onto(box, share, given[:flips]) }
+          name.start_with?("bent") ? @canvas.line(places, look, link: given[:link]) : @canvas.curve(places, look)
+        end
+
+        def words(node, behind, style)
+          bodies = [ node, *behind ].map { |one| Part.at(one, "txBody") }
+          Writing.new(@part, @inks, bodies.compact, @placeholders.styles(node), lettering: @inks.lettering(style)).words if bodies.first
+        end
+
+        def picture(node)
+          return if @backdrop && Placeholders.of(node)
+          properties = Part.at(node, "spPr")
+          box, flips = placed([ properties, *@placeholders.behind(node).map { |one| Part.at(one, "spPr") } ].compact)
+          return unless box
+          Part.at(node.element_children.first, "nvPr")&.element_children&.each { |media| @canvas.miss(PLAYED[media.name]) if PLAYED.key?(media.name) }
+          geometry = Part.at(properties, "prstGeom")
+          round = geometry&.[]("prst") == "roundRect" ? [ box.width, box.height ].min * bends(geometry).fetch("adj", 0.167) : 0
+          image(node, Part.at(node, "blipFill"), box, flips, round: round)
+        end
+
+        def image(node, fill, box, flips, round: 0)
+          blip = Part.at(fill, "blip")
+          part = @part.related(Part.relation(blip, "embed"))
+          left, top, right, bottom = %w[l t r b].map { |side| (Part.at(fill, "srcRect")&.[](side).to_f / 100_000).clamp(0, 0.95) }
+          crop = [ left, top, 1 - left - right, 1 - top - bottom ] if [ left, top, right, bottom ].any?(&:positive?)
+          crop = nil if crop && crop.last(2).min < 0.02
+          opacity = Part.at(blip, "alphaModFix")&.[]("amt")&.to_f&./(100_000) || 1
+          @canvas.picture(part&.name, part&.bytes, box, alt: named(node)["descr"], crop: crop, flips: flips, round: round, opacity: opacity.clamp(0.05, 1), link: link(node))
+        end
+
+        def group(node)
+          properties = Part.at(node, "grpSpPr")
+          box, flips = placed([ properties ].compact)
+          return @canvas.together { draw(node) } unless box
+          frame = Part.at(properties, "xfrm")
+          at, size = pair(frame, "chOff", "x", "y"), pair(frame, "chExt", "cx", "cy")
+          inner = at && size ? Geometry::Box.new(*at, *size, 0) : box
+          within(Matrix.new(box, inner, flips: flips)) { @canvas.together { draw(node) } }
+        end
+
+        # A table, a diagram, a chart or something of another program.
+        def frame(node)
+          data = Part.at(node, "graphic", "graphicData")
+          box, = placed([ node ])
+          return unless data && box
+          table, stand_in = Part.at(data, "tbl"), data.at_xpath(".//*[local-name()='pic']")
+          if table then @canvas.table(*OpenXml::Grid.new(@part, @inks, @placeholders, table).measures(box), box)
+          elsif (drawing = diagram(data)) then parts_of(drawing, box)
+          elsif stand_in then picture(stand_in)
+          else @canvas.miss(data["uri"].to_s.end_with?("/chart") ? "chart" : "object")
+          end
+        end
+
+        # A diagram as it was last drawn, which is kept beside its data.
+        def diagram(data)
+          known = @part.related(Part.relation(Part.at(data, "relIds"), "dm")) or return
+          known.root.at_xpath(".//*[local-name()='dataModelExt']")&.then { |extension| @part.related(extension["relId"]) }
+        end
+
+        def parts_of(drawing, box)
+          matrix = Matrix.new(box, Geometry::Box.new(0, 0, box.width, box.height, 0))
+          @canvas.together { self.class.new(drawing, @canvas, @inks, @placeholders, groups: [ matrix, *@groups ]).draw(Part.at(drawing.root, "spTree")) }
+        end
+
+        # The same thing for readers that know more or less: the plain one.
+        def alternative(node)
+          chosen = [ Part.at(node, "Fallback"), Part.at(node, "Choice") ].compact.find { |one| one.element_children.any? }
+          draw(chosen) if chosen
+        end
+
+        def within(matrix)
+          @groups = [ matrix, *@groups ]
+          yield
+        ensure
+          @groups = @groups.drop(1)
+        end
+
+        # The box in points of the first of these that has one, on the slide, and its flips; nil where none has.
+        def placed(properties)
+          frame = properties.filter_map { |one| Part.at(one, "xfrm") }.find { |one| pair(one, "off", "x", "y") && pair(one, "ext", "cx", "cy") } or return
+          box = Geometry::Box.new(*pair(frame, "off", "x", "y"), *pair(frame, "ext", "cx", "cy"), frame["rot"].to_f / 60_000)
+          flips = { "across" => "flipH", "down" => "flipV" }.select { |_, name| %w[1 true].include?(frame[name]) }.keys
+          @groups.reduce([ box, flips ]) { |(now, mirrored), matrix| matrix.apply(now, mirrored) }
+        end
+
+        # Two measures in points.
+        def pair(node, name, *attributes) = Part.at(node, name)&.then { |found| attributes.map { |attribute| found[attribute].to_f / OpenXml::POINT } }
+
+        def onto(box, (across, down), flips)
+          box.place((flips.include?("across") ? 1 - across : across) * box.width, (flips.include?("down") ? 1 - down : down) * box.height)
+        end
+
+        # How far a ready form is bent, in shares.
+        def bends(geometry) = Part.all(geometry, "avLst", "gd").to_h { |guide| [ guide["name"], guide["fmla"].to_s[/\Aval (-?\d+)/, 1].to_f / 100_000 ] }
+
+        def named(node) = Part.at(node.element_children.first, "cNvPr") || {}
+
+        # The web address that the whole shape opens.
+        def link(node)
+          click = named(node).then { |known| Part.at(known, "hlinkClick") unless known.is_a?(Hash) }
+          click && @part.address(Part.relation(click, "id"))
+        end
+
+        # A freely drawn form, its points as shares of the box.
+        def outline(geometry)
+          Slides::Outline.new.tap do |outline|
+            Part.all(geometry, "pathLst", "path").each do |path|
+              sides = %w[w h].map { |side| path[side].to_f.then { |n| n.zero? ? 1.0 : n } }
+              path.element_children.each { |step| follow(outline, step, sides) }
+            end
+          end
+        end
+
+        def follow(outline, step, (wide, high))
+          places = Part.all(step, "pt").map { |point| [ point["x"].to_f / wide, point["y"].to_f / high ] }
+          case step.name
+          when "moveTo" then outline.move(places[0])
+          when "lnTo" then outline.line(places[0])
+          when "cubicBezTo", "quadBezTo" then outline.curve(*places)
+          when "arcTo" then outline.arc(step["wR"].to_f / wide, step["hR"].to_f / high, step["stAng"].to_f / 60_000, step["swAng"].to_f / 60_000)
+          when "close" then outline.close
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,71 @@
+module Usher
+  module Formats
+    module Slides
+      # What is written in a shape (ISO/IEC 29500-1, 21.1.2), each look from where it is said first: the run,
+      # the paragraph, the shape, the placeholders behind it, the master, the presentation.
+      class OpenXml::Writing
+        Part = OpenXml::Part
+        ALIGN = { "ctr" => "middle", "r" => "right" }.freeze
+        ANCHOR = { "ctr" => "middle", "b" => "bottom" }.freeze
+        INSETS = { "lIns" => 91_440, "tIns" => 45_720, "rIns" => 91_440, "bIns" => 45_720 }.freeze # EMU
+
+        # bodies: the shape's txBody and those behind it, nearest first; styles: lists of looks by level;
+        # lettering: the colour that the shape's own style gives, or nil.
+        def initialize(part, inks, bodies, styles, lettering: nil)
+          @part, @inks, @bodies, @lettering = part, inks, bodies, lettering
+          @levels = bodies.filter_map { |body| Part.at(body, "lstStyle") } + styles
+          @frames = bodies.filter_map { |body| Part.at(body, "bodyPr") }
+        end
+
+        def words
+          insets = INSETS.map { |name, usual| (frame(name)&.to_f || usual) / OpenXml::POINT }
+          Words.new(Part.all(@bodies.first, "p").flat_map { |paragraph| read(paragraph) }, insets: insets, anchor: ANCHOR.fetch(frame("anchor"), "top"))
+        end
+
+        private
+
+        def frame(name) = @frames.filter_map { |node| node[name] }.first
+
+        # How much smaller the file has made the words so that they fit.
+        def shrunk = @shrunk ||= Part.at(@frames.first, "normAutofit")&.[]("fontScale")&.then { |value| value.end_with?("%") ? value.to_f / 100 : value.to_f / 100_000 } || 1
+
+        def read(paragraph)
+          own = Part.at(paragraph, "pPr")
+          level = own&.[]("lvl").to_i.clamp(0, 8)
+          looks = [ own, *@levels.map { |list| Part.at(list, "lvl#{level + 1}pPr") } ].compact
+          pieces = paragraph.element_children.filter_map { |node| run(node, looks) }
+          pieces << words_of("", Part.at(paragraph, "endParaRPr"), looks) if pieces.empty?
+          Words::Paragraph.new(runs: pieces, align: ALIGN.fetch(said(looks, "algn"), "left"), list: list(looks), indent: level * 18.0)
+        end
+
+        def run(node, looks)
+          case node.name
+          when "r", "fld" then words_of(Part.at(node, "t")&.text.to_s, Part.at(node, "rPr"), looks)
+          when "br" then words_of("\n", Part.at(node, "rPr"), looks)
+          end
+        end
+
+        def words_of(text, own, looks)
+          all = [ own, *looks.filter_map { |look| Part.at(look, "defRPr") } ].compact
+          text = text.upcase if said(all, "cap") == "all"
+          Words::Run.new(text: text.delete("\v"), size: (said(all, "sz")&.to_f || 1_800) / 100 * shrunk, bold: yes?(said(all, "b")), italic: yes?(said(all, "i")), colour: colour(own, all), link: link(own))
+        end
+
+        def colour(own, all)
+          found = @inks.fill(own) || @lettering || all.filter_map { |look| @inks.fill(look) }.first
+          found && found != "none" ? found : Colour::INK
+        end
+
+        def link(own) = Part.at(own, "hlinkClick")&.then { |node| @part.address(Part.relation(node, "id")) }
+
+        def list(looks)
+          sign = looks.filter_map { |look| look.element_children.map(&:name).find { |name| %w[buNone buChar buAutoNum buBlip].include?(name) } }.first
+          { "buChar" => "bullets", "buBlip" => "bullets", "buAutoNum" => "numbers" }.fetch(sign, "none")
+        end
+
+        def said(nodes, name) = nodes.filter_map { |node| node[name] }.first
+        def yes?(value) = %w[1 true].include?(value)
+      end
+    end
+  end
+end

@@ -1,0 +1,189 @@
+require "core_test"
+require "support/decks"
+require "tempfile"
+
+# Slides of office presentations as things on a page: 960 by 540 points are 1600 by 900 page units, 400 by
+# 300 are 1600 by 1200.
+class SlidesTest < CoreTest
+  include Decks
+
+  def test_a_placeholder_has_its_place_and_looks_from_layout_and_master
+    layout = shape(at: [ 60, 30, 840, 90 ], ph: 'type="title"', text: "Click here")
+    slide = pptx_slide(shape(ph: 'type="ctrTitle"', text: "Tides", body: '<a:bodyPr anchor="ctr"/>') + shape(at: [ 60, 150, 600, 300 ], ph: 'idx="1"', paragraphs: '<a:p><a:r><a:t>High </a:t></a:r><a:r><a:rPr b="1"><a:solidFill><a:srgbClr val="b3411d"/></a:solidFill></a:rPr><a:t>water</a:t></a:r></a:p><a:p><a:pPr lvl="1"/><a:r><a:t>at six</a:t></a:r></a:p>'), layout: layout)
+    title, first, second = slide.items
+    assert_equal [ "text", "Tides", 73.3, "middle", true, "#1e6079" ], title.values_at("kind", "text", "size", "align", "bold", "colour")
+    assert_in_delta 125, title["y"] + title["height"] / 2, 1, "in the middle of the layout's box"
+    assert_equal [ "High water", 46.7, [ "bullets" ], Usher::Colour::INK ], first.values_at("text", "size", "lists", "colour")
+    assert_equal [ { "from" => 5, "to" => 10, "bold" => true, "colour" => "#b3411d" } ], first["marks"]
+    assert_equal [ "at six", 33.3, [ "numbers" ] ], second.values_at("text", "size", "lists")
+    assert_operator second["x"], :>, first["x"], "further in"
+    assert_equal first["groups"], second["groups"], "one box stays together"
+    assert_equal [ 960.0, 540.0, "#ffffff", [] ], [ slide.width, slide.height, slide.colour, slide.missing ]
+  end
+
+  def test_shapes_keep_form_place_turn_and_paint
+    star, box, words, arrow = pptx_slide(shape(at: [ 96, 54, 96, 96 ], form: "star5", look: solid("accent2") + '<a:ln w="25400"><a:noFill/></a:ln>', frame: 'rot="2700000"') +
+      shape(at: [ 480, 270, 192, 108 ], form: "roundRect", text: "Boat", more: '<p:style><a:lnRef idx="2"><a:schemeClr val="accent1"/></a:lnRef><a:fillRef idx="1"><a:schemeClr val="accent1"><a:lumMod val="50000"/></a:schemeClr></a:fillRef><a:fontRef idx="minor"><a:schemeClr val="lt1"/></a:fontRef></p:style>') +
+      shape(at: [ 0, 0, 96, 54 ], form: "line", frame: 'flipV="1"', look: '<a:ln w="12700"><a:solidFill><a:srgbClr val="B3411D"/></a:solidFill><a:prstDash val="sysDot"/><a:tailEnd type="triangle"/></a:ln>')).items
+    assert_equal [ "star", 5, 160.0, 90.0, 160.0, 45.0, "#1d7758", "none" ], star.values_at("kind", "tips", "x", "y", "width", "angle", "fill", "stroke")
+    assert_equal [ "rectangle", 800.0, 320.0, "#9a3a61", 5.0 ], box.values_at("kind", "x", "width", "stroke", "breadth")
+    assert_equal "#4d1d31", box["fill"], "half as light, as CSS reckons it"
+    assert_operator box["round"], :>, 20
+    assert_equal [ "Boat", "#ffffff", box["groups"] ], words.values_at("text", "colour", "groups")
+    assert_equal [ "arrow", [ [ 0, 1 ], [ 1, 0 ] ], "dotted", "#b3411d" ], arrow.values_at("kind", "ends", "dash", "stroke")
+  end
+
+  def test_groups_stretch_and_mirror_what_is_in_them
+    inner = '<a:chOff x="0" y="0"/><a:chExt cx="1270000" cy="1270000"/>' # 100 by 100 points
+    group = "<p:grpSp><p:nvGrpSpPr/><p:grpSpPr>#{place([ 200, 100, 200, 100 ], 'flipH="1"', inner: inner)}</p:grpSpPr>#{shape(at: [ 0, 0, 50, 50 ], form: "rtTriangle", look: solid("000000"))}#{shape(at: [ 50, 50, 50, 50 ], form: "ellipse", look: solid("000000"))}</p:grpSp>"
+    triangle, ellipse = pptx_slide(group).items
+    assert_equal [ 500.0, 166.67, 166.67, 83.33 ], triangle.values_at("x", "y", "width", "height")
+    assert_equal [ [ 1, 0 ], [ 0, 1 ], [ 1, 1 ] ], triangle["corners"]
+    assert_equal [ 333.33, 250.0 ], ellipse.values_at("x", "y")
+    assert_equal 1, (triangle["groups"] & ellipse["groups"]).size
+  end
+
+  def test_pictures_come_cut_and_linked_and_what_cannot_be_read_is_told
+    pictured = ->(id, more = "") { %(<p:pic><p:nvPicPr><p:cNvPr id="4" name="" descr="The causeway"><a:hlinkClick r:id="w"/></p:cNvPr><p:cNvPicPr/><p:nvPr>#{more}</p:nvPr></p:nvPicPr><p:blipFill><a:blip r:embed="#{id}"/><a:srcRect l="25000" b="50000"/></p:blipFill><p:spPr>#{place([ 96, 54, 96, 54 ])}</p:spPr></p:pic>) }
+    chart = %(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="127000" cy="127000"/></p:xfrm><a:graphic><a:graphicData uri="http://schemas.openxmlformats.org/drawingml/2006/chart"/></a:graphic></p:graphicFrame>)
+    more = [ [ "i", "image", "../media/a.png" ], [ "w", "hyperlink", "https://gullpoint.example/tides", true ], [ "gone", "image", "../media/gone.png" ] ]
+    slide = pptx_slide({ tree: pictured.("i") + pictured.("gone") + pictured.("i", '<a:videoFile r:link="v"/>') + chart, more: more }, parts: { "ppt/media/a.png" => PNG })
+    picture = slide.items.first
+    assert_equal [ "picture", "ppt/media/a.png", "The causeway", [ 0.25, 0, 0.75, 0.5 ] ], picture.values_at("kind", "picture", "alt", "crop")
+    assert_equal({ "to" => "address", "address" => "https://gullpoint.example/tides" }, picture["link"])
+    assert_equal({ "ppt/media/a.png" => PNG }, slide.pictures)
+    assert_equal %w[chart picture video], slide.missing.sort
+  end
+
+  def test_a_link_that_is_not_safe_opens_nothing
+    linked = '<a:p><a:r><a:rPr><a:hlinkClick r:id="w"/></a:rPr><a:t>tide</a:t></a:r></a:p>'
+    slide = pptx_slide({ tree: shape(at: [ 0, 0, 200, 50 ], paragraphs: linked), more: [ [ "w", "hyperlink", "javascript:alert(1)", true ] ] })
+    assert_equal [ "tide", [] ], slide.items.first.values_at("text", "marks")
+  end
+
+  def test_tables_become_tiles_that_stay_together
+    cell = ->(text, more = "") { %(<a:tc #{more}><a:txBody><a:bodyPr/><a:p><a:r><a:rPr sz="1200"/><a:t>#{text}</a:t></a:r></a:p></a:txBody><a:tcPr/></a:tc>) }
+    table = %(<a:tbl><a:tblPr firstRow="1"/><a:tblGrid><a:gridCol w="1270000"/><a:gridCol w="2540000"/></a:tblGrid><a:tr h="381000">#{cell.("Day", 'gridSpan="2"')}#{cell.("", 'hMerge="1"')}</a:tr><a:tr h="381000">#{cell.("Monday")}#{cell.("06:10")}</a:tr></a:tbl>)
+    slide = pptx_slide(%(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="3810000" cy="762000"/></p:xfrm><a:graphic><a:graphicData uri="table">#{table}</a:graphicData></a:graphic></p:graphicFrame>))
+    assert_equal %w[Day Monday 06:10], slide.items.map { |item| item["text"] }
+    assert_equal [ "#9a3a61", "#ffffff", true, 503.0 ], slide.items.first.values_at("card", "colour", "bold", "width")
+    assert_equal [ 166.67, 336.33 ], slide.items.last.values_at("x", "width")
+    assert_equal 1, slide.items.map { |item| item["groups"] }.uniq.size
+  end
+
+  def test_freely_drawn_forms_and_connectors
+    path = '<a:custGeom><a:pathLst><a:path w="100" h="100"><a:moveTo><a:pt x="0" y="0"/></a:moveTo><a:lnTo><a:pt x="100" y="0"/></a:lnTo><a:cubicBezTo><a:pt x="100" y="50"/><a:pt x="50" y="100"/><a:pt x="0" y="100"/></a:cubicBezTo>%s</a:path></a:pathLst></a:custGeom>'
+    line = '<a:ln w="12700"><a:solidFill><a:srgbClr val="000000"/></a:solidFill></a:ln>'
+    holed = format(path, '<a:close/><a:moveTo><a:pt x="20" y="20"/></a:moveTo><a:lnTo><a:pt x="40" y="20"/></a:lnTo><a:lnTo><a:pt x="40" y="40"/></a:lnTo><a:close/>')
+    slide = pptx_slide(shape(at: [ 96, 54, 96, 54 ], look: holed + solid("f7dfa6")))
+    assert_equal [ "picture", 160.0, 2 ], [ *slide.items.first.values_at("kind", "x"), slide.pictures.values.first[/d="([^"]*)"/, 1].count("M") ]
+    assert_equal 160.0, Usher::Formats::Svg::Reader.read(slide.pictures.values.first).width
+    closed, open, *steps = pptx_slide(shape(at: [ 96, 54, 96, 54 ], look: format(path, "<a:close/>") + solid("f7dfa6")) + shape(at: [ 96, 54, 96, 54 ], look: "#{format(path, '')}<a:noFill/>#{line}") + shape(at: [ 0, 0, 96, 96 ], form: "bentConnector3", look: line)).items
+    assert_equal [ "polygon", 14, 160.0, 90.0, 160.0, 90.0 ], [ closed["kind"], closed["corners"].size, *closed.values_at("x", "y", "width", "height") ]
+    assert_equal [ "ink", 160.0, 90.0 ], open.values_at("kind", "x", "width").then { |kind, x, _| [ kind, x, open["y"] ] }
+    assert_equal [ %w[line line line], 1 ], [ steps.map { |step| step["kind"] }, steps.map { |step| step["groups"] }.uniq.size ]
+    assert_equal [ [ 0.0, 0.0 ], [ 80.0, 0.0 ], [ 80.0, 160.0 ] ], steps.map { |step| step.values_at("x", "y") }
+  end
+
+  def test_what_lies_on_the_master_lies_behind_and_stays
+    ground = %(<p:bg><p:bgPr>#{solid("bg2")}</p:bgPr></p:bg>)
+    slide = pptx_slide({ tree: shape(at: [ 0, 0, 96, 54 ], form: "ellipse", look: solid("000000")), bg: ground }, master: shape(at: [ 0, 500, 960, 40 ], form: "rect", look: solid("tx2")) + shape(at: [ 0, 0, 9, 9 ], ph: 'type="body"', text: "never seen"))
+    assert_equal [ %w[rectangle all], [ "ellipse", nil ] ], slide.items.map { |item| item.values_at("kind", "pinned") }
+    assert_equal "#f7dfa6", slide.colour
+  end
+
+  def test_notes_and_preview
+    slide = pptx_slide({ tree: "", notes: "Ask who has seen it." })
+    assert_equal "Ask who has seen it.", slide.notes
+    opened(Decks.pptx(""), PPTX) { |reader| assert_nil reader.preview }
+    opened(Decks.odp("", parts: { "Thumbnails/thumbnail.png" => PNG }), ODP) { |reader| assert_equal PNG, reader.preview }
+  end
+
+  def test_words_that_need_more_room_become_smaller_and_are_not_cut
+    crowded = pptx_slide(shape(at: [ 0, 0, 200, 60 ], text: "The lighthouse keeper counts the boats that come home before the tide turns again")).items.first
+    assert_operator crowded["size"], :<, 30
+    assert_operator crowded["height"], :<, 130
+    narrow = pptx_slide(shape(at: [ 0, 0, 90, 60 ], text: "Wednesday")).items.first
+    assert_equal 1, Usher::Items.build(narrow).lines.size
+  end
+
+  def test_opendocument_shapes_words_and_lists
+    styles = <<~XML
+      <style:style style:name="gr1" style:family="graphic"><style:graphic-properties draw:stroke="solid" svg:stroke-width="2pt" svg:stroke-color="#B3411D" draw:fill="solid" draw:fill-color="#f7dfa6"/><style:text-properties fo:font-size="20pt" office:opacity="0%"/></style:style>
+      <style:style style:name="P1" style:family="paragraph" style:parent-style-name="Loud"><style:paragraph-properties fo:text-align="center"/></style:style>
+      <text:list-style style:name="L1"><text:list-level-style-bullet text:level="1" text:bullet-char="●"/></text:list-style>
+    XML
+    common = '<style:style style:name="Loud" style:family="paragraph"><style:text-properties fo:font-weight="bold"/></style:style>'
+    page = <<~XML
+      <draw:custom-shape draw:style-name="gr1" svg:width="100pt" svg:height="50pt" draw:transform="rotate (-1.5707963) translate (200pt 100pt)"><draw:enhanced-geometry draw:type="hexagon"/></draw:custom-shape>
+      <draw:g><draw:line draw:style-name="gr1" svg:x1="10pt" svg:y1="10pt" svg:x2="50pt" svg:y2="10pt"/><draw:circle draw:style-name="gr1" svg:x="50pt" svg:y="0pt" svg:width="20pt" svg:height="20pt"/></draw:g>
+      <draw:path draw:style-name="gr1" svg:x="0pt" svg:y="0pt" svg:width="100pt" svg:height="100pt" svg:viewBox="0 0 10 10" svg:d="m0 0h10v10z"/>
+      <draw:frame svg:x="100pt" svg:y="100pt" svg:width="200pt" svg:height="100pt"><draw:text-box><text:p text:style-name="P1">Ebb <text:span>and</text:span><text:s text:c="2"/>flow</text:p><text:list text:style-name="L1"><text:list-item><text:p>boots</text:p></text:list-item></text:list></draw:text-box></draw:frame>
+      <presentation:notes><draw:frame><draw:text-box><text:p>Bring boots.</text:p></draw:text-box></draw:frame></presentation:notes>
+    XML
+    slide = odp_slide(page, styles: styles, common: common, master: '<draw:rect draw:style-name="gr1" svg:x="0pt" svg:y="280pt" svg:width="400pt" svg:height="20pt"/><draw:frame presentation:class="title" svg:x="0pt" svg:y="0pt" svg:width="9pt" svg:height="9pt"><draw:text-box><text:p>never seen</text:p></draw:text-box></draw:frame>')
+    master, hexagon, line, circle, path, title, list = slide.items
+    assert_equal [ "rectangle", "#1e6079", "all" ], master.values_at("kind", "fill", "pinned"), "the master's own style of that name"
+    assert_equal [ "polygon", 6, 90.0, "#f7dfa6", "#b3411d", 8.0, 1 ], [ hexagon["kind"], hexagon["corners"].size, *hexagon.values_at("angle", "fill", "stroke", "breadth", "opacity") ]
+    assert_equal [ 700.0, 600.0 ], hexagon.values_at("x", "width", "y", "height").then { |x, width, y, height| [ x + width / 2, y + height / 2 ] }
+    assert_equal [ %w[line ellipse], line["groups"] ], [ [ line, circle ].map { |item| item["kind"] }, circle["groups"] ]
+    assert_equal [ [ 0, 0 ], [ 1, 0 ], [ 1, 1 ] ], path["corners"]
+    assert_equal [ "Ebb and  flow", "middle", true ], title.values_at("text", "align", "bold")
+    assert_equal [ "boots", [ "bullets" ] ], list.values_at("text", "lists")
+    assert_equal [ "Bring boots.", 400.0, 300.0 ], [ slide.notes, slide.width, slide.height ]
+  end
+
+  def test_opendocument_tables_pictures_and_what_cannot_be_read
+    table = '<table:table><table:table-column table:number-columns-repeated="2"/><table:table-row><table:table-cell><text:p>Day</text:p></table:table-cell><table:table-cell><text:p>High</text:p></table:table-cell></table:table-row></table:table>'
+    framed = ->(content) { %(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt">#{content}</draw:frame>) }
+    slide = odp_slide(framed.(table) + framed.('<draw:image xlink:href="Pictures/a.png"/>') + framed.('<draw:plugin xlink:href="x.mp4"/>') + framed.('<draw:object xlink:href="./Object 1"/><draw:image xlink:href="./ObjectReplacements/Object 1"/>'), parts: { "Pictures/a.png" => PNG })
+    assert_equal [ %w[tile tile picture], [ 403.0, 403.0, 800.0 ] ], [ slide.items.map { |item| item["kind"] }, slide.items.map { |item| item["width"] } ]
+    assert_equal [ { "Pictures/a.png" => PNG }, %w[object video] ], [ slide.pictures, slide.missing.sort ]
+  end
+
+  def test_broken_locked_empty_and_dangerous_files_are_refused
+    assert_invalid(/broken/) { opened("PK nothing", PPTX) }
+    assert_invalid(/broken/) { opened(Decks.archive("a.txt" => "x"), PPTX) }
+    assert_invalid(/broken/) { opened(Decks.archive("content.xml" => "<x"), ODP) }
+    assert_invalid(/no slides/) { opened(Decks.pptx, PPTX) }
+    assert_invalid(/501 slides/) { opened(Decks.odp(*[ "" ] * 501), ODP) }
+    assert_invalid(/password/) { opened(Decks.odp("", parts: { "META-INF/manifest.xml" => "<m:encryption-data/>" }), ODP) }
+    bomb = %(<!DOCTYPE x [<!ENTITY a "#{'a' * 100}">]><p:presentation #{XML}>&a;</p:presentation>)
+    assert_invalid(/broken/) { opened(Decks.pptx("", parts: { "ppt/presentation.xml" => bomb }), PPTX) }
+    assert_invalid(/unpack/) { opened(Decks.pptx("", parts: { "ppt/media/a.png" => "0" * 30_000_000 }), PPTX) }
+  end
+
+  def test_nothing_on_a_slide_is_more_than_a_page_holds
+    slide = pptx_slide(shape(at: [ 0, 0, 10, 10 ], form: "ellipse", look: solid("000000")) * 1_510 + shape(at: [ 0, 0, 90_000, 10 ], form: "ellipse", look: solid("000000")))
+    assert_equal [ 1_500, 11 ], [ slide.items.size, slide.missing.size ]
+  end
+
+  # Every ready form there is a word for can be built, flipped both ways.
+  def test_every_ready_form_is_an_item
+    forms = Usher::Formats::Slides::Forms
+    names = [ forms::CORNERS, forms::REGULAR, forms::STARS, forms::ARROWS, forms::ROUND, forms::SAME ].flat_map(&:keys) + forms::CALLOUTS + %w[ellipse rect unheard-of]
+    canvas = Usher::Formats::Slides::Canvas.new(960, 540)
+    look = Usher::Formats::Slides::Canvas::Look.new(fill: "#f7dfa6", stroke: "#000000", breadth: 1, dash: "solid", opacity: 1)
+    names.each { |name| canvas.form(name, Usher::Geometry::Box.new(10, 10, 90, 60, 0), look, flips: %w[across down]) }
+    slide = canvas.finish(colour: "#ffffff", backdrop: nil, bytes: nil, notes: "")
+    assert_equal [ names.size, [] ], [ slide.items.size, slide.missing ]
+  end
+
+  private
+
+  def pptx_slide(slide, **more) = opened(Decks.pptx(slide, **more), PPTX) { |reader| built(reader.slide(1)) }
+  def odp_slide(page, **more) = opened(Decks.odp(page, **more), ODP) { |reader| built(reader.slide(1)) }
+
+  # Whatever a slide gives can lie on a page.
+  def built(slide) = slide.tap { slide.items.each { |item| Usher::Items.build(item["picture"] ? item.merge("picture" => 1) : item) } }
+
+  def opened(bytes, type)
+    Tempfile.create("deck") do |file|
+      file.binmode
+      file.write(bytes)
+      file.flush
+      reader = Usher::Formats::Slides.open(file.path, type)
+      block_given? ? yield(reader) : reader
+    end
+  end
+end
