@@ -232,10 +232,10 @@ class MediaTest < ApplicationSystemTestCase
       within("dialog[open]") do
         assert_text(/has (1 slide|3 pages)/)
         next click_button("Close") if has_text?("3 pages", wait: 0)
-        fill_in "Which pages?", with: "2"
+        fill_in "Which slides?", with: "2"
         click_button "Bring them in"
         assert_text "That presentation has slides 1 to 1."
-        fill_in "Which pages?", with: "1"
+        fill_in "Which slides?", with: "1"
         click_button "Bring them in"
       end
       assert_no_selector "dialog[open]", text: "1 slide"

@@ -13,12 +13,13 @@ export default class PagesSheet {
   // Several that came in together are asked about one after the other.
   open(offer) {
     if (this.sheet?.isConnected) return this.waiting.push(offer)
-    const { asset, title, words, hint } = offer
+    const { asset, title, words, ask, hint } = offer
     this.asset = asset
-    this.sheet = sheet(title, `<p data-words></p><form class="grid gap-4"><label class="field">Which pages? <input class="input" name="wanted" value="all" maxlength="12" autocomplete="off"></label><p class="muted tiny" data-hint></p>
+    this.sheet = sheet(title, `<p data-words></p><form class="grid gap-4"><label class="field"><span data-ask></span> <input class="input" name="wanted" value="all" maxlength="12" autocomplete="off"></label><p class="muted tiny" data-hint></p>
       <p class="problem" role="alert"></p><div data-progress hidden><progress class="w-full" max="1" value="0" aria-label="Pages brought in"></progress><p class="muted" role="status"></p></div>
       <div class="flex flex-wrap justify-end gap-3"><button type="button" class="button" data-cancel hidden>Stop, bring in nothing</button><button class="button button-main" data-go>Bring them in</button></div></form>`, { closed: () => this.closed() })
     this.part("[data-words]").textContent = words
+    this.part("[data-ask]").textContent = ask
     this.part("[data-hint]").textContent = hint
     this.part("form").addEventListener("submit", event => { event.preventDefault(); this.start() })
     this.part("[data-cancel]").addEventListener("click", () => this.cancel())

@@ -1,7 +1,7 @@
 # Slides as pages of live things. What the speaker wrote, and what could not be read, lies on a note in the
 # page's wing, which no class sees.
 class Import::Slides
-  NOTE = { "kind" => "note", "id" => "notes", "width" => 460, "height" => 120, "size" => 26, "y" => 40 }.freeze
+  NOTE = { "kind" => "note", "id" => "notes", "width" => 460, "height" => 120, "size" => 26, "y" => 90 }.freeze
   ASIDE = 60 # page units between the page and the note
   LONGEST = 5_000 # characters of it
 

@@ -7,6 +7,14 @@ require "tempfile"
 class SlidesTest < CoreTest
   include Decks
 
+  RICH = [ Decks.shape(at: [ 96, 54, 480, 60 ], form: "roundRect", text: "Boots", look: Decks.solid("f7dfa6"), frame: 'rot="2700000"'),
+    Decks.shape(at: [ 0, 0, 90, 90 ], look: '<a:custGeom><a:pathLst><a:path w="100" h="100"><a:moveTo><a:pt x="0" y="0"/></a:moveTo><a:arcTo wR="50" hR="50" stAng="0" swAng="5400000"/><a:lnTo><a:pt x="10" y="90"/></a:lnTo><a:close/></a:path></a:pathLst></a:custGeom><a:gradFill><a:gsLst><a:gs pos="0"><a:srgbClr val="1e6079"><a:lumMod val="50000"/><a:alpha val="50000"/></a:srgbClr></a:gs><a:gs pos="100000"><a:hslClr hue="1200000" sat="50000" lum="50000"/></a:gs></a:gsLst></a:gradFill><a:ln w="12700"><a:solidFill><a:srgbClr val="000000"/></a:solidFill></a:ln>'),
+    Decks.shape(at: [ 0, 0, 90, 90 ], form: "bentConnector3", look: '<a:ln w="12700"><a:solidFill><a:srgbClr val="000000"/></a:solidFill></a:ln>'),
+    %(<p:grpSp><p:nvGrpSpPr/><p:grpSpPr>#{Decks.place([ 200, 100, 200, 100 ], 'rot="60000"', inner: '<a:chOff x="0" y="0"/><a:chExt cx="1270000" cy="1270000"/>')}</p:grpSpPr>#{Decks.shape(at: [ 0, 0, 50, 50 ], form: "rightArrow", look: Decks.solid("000000"))}</p:grpSp>),
+    %(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="3810000" cy="762000"/></p:xfrm><a:graphic><a:graphicData uri="table"><a:tbl><a:tblGrid><a:gridCol w="1270000"/></a:tblGrid><a:tr h="381000"><a:tc gridSpan="1" rowSpan="1"><a:txBody><a:p><a:pPr lvl="1"/><a:r><a:rPr sz="1200"/><a:t>Day</a:t></a:r></a:p></a:txBody></a:tc></a:tr></a:tbl></a:graphicData></a:graphic></p:graphicFrame>) ].join.freeze
+  RICH_ODP = '<draw:custom-shape svg:width="100pt" svg:height="50pt" svg:x="5pt" svg:y="9pt"><text:p>Boots<text:s text:c="2"/></text:p><draw:enhanced-geometry draw:type="round-rectangle" draw:modifiers="3600"/></draw:custom-shape><draw:line svg:x1="10pt" svg:y1="10pt" svg:x2="50pt" svg:y2="10pt"/>' \
+    '<draw:path svg:x="0pt" svg:y="0pt" svg:width="100pt" svg:height="100pt" svg:viewBox="0 0 10 10" svg:d="m0 0h10v10z"/><draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><table:table><table:table-column table:number-columns-repeated="2"/><table:table-row table:number-rows-repeated="2"><table:table-cell table:number-columns-spanned="1"><text:p>Day</text:p></table:table-cell></table:table-row></table:table></draw:frame>'.freeze
+
   def test_a_placeholder_has_its_place_and_looks_from_layout_and_master
     layout = shape(at: [ 60, 30, 840, 90 ], ph: 'type="title"', text: "Click here")
     slide = pptx_slide(shape(ph: 'type="ctrTitle"', text: "Tides", body: '<a:bodyPr anchor="ctr"/>') + shape(at: [ 60, 150, 600, 300 ], ph: 'idx="1"', paragraphs: '<a:p><a:r><a:t>High </a:t></a:r><a:r><a:rPr b="1"><a:solidFill><a:srgbClr val="b3411d"/></a:solidFill></a:rPr><a:t>water</a:t></a:r></a:p><a:p><a:pPr lvl="1"/><a:r><a:t>at six</a:t></a:r></a:p>'), layout: layout)
@@ -99,6 +107,11 @@ class SlidesTest < CoreTest
     opened(Decks.odp("", parts: { "Thumbnails/thumbnail.png" => PNG }), ODP) { |reader| assert_equal PNG, reader.preview }
   end
 
+  def test_a_sketch_shows_a_slide_without_its_pictures
+    slide = pptx_slide({ tree: shape(at: [ 96, 54, 96, 54 ], form: "ellipse", look: solid("000000")), more: [] })
+    assert_equal [ 320, 180 ], Usher::Formats::Raster.size(Usher::Formats::Slides.sketch(slide, width: 320))
+  end
+
   def test_words_that_need_more_room_become_smaller_and_are_not_cut
     crowded = pptx_slide(shape(at: [ 0, 0, 200, 60 ], text: "The lighthouse keeper counts the boats that come home before the tide turns again")).items.first
     assert_operator crowded["size"], :<, 30
@@ -156,6 +169,21 @@ class SlidesTest < CoreTest
   def test_nothing_on_a_slide_is_more_than_a_page_holds
     slide = pptx_slide(shape(at: [ 0, 0, 10, 10 ], form: "ellipse", look: solid("000000")) * 1_510 + shape(at: [ 0, 0, 90_000, 10 ], form: "ellipse", look: solid("000000")))
     assert_equal [ 1_500, 11 ], [ slide.items.size, slide.missing.size ]
+  end
+
+  # Whatever stands where a number should: what cannot be read is missed, and nothing else is raised.
+  def test_numbers_beyond_all_reason_spoil_nothing_else
+    random = Random.new(20_261_123)
+    came = 0
+    wild = [ "1e999", "-1e999", "-5", "0", "", "NaN", "9" * 400, "tide", "1e999cm", "-3pt" ]
+    { Decks.pptx({ tree: RICH, bg: %(<p:bg><p:bgPr>#{solid("bg2")}</p:bgPr></p:bg>) }) => [ PPTX, "ppt/slides/slide0.xml" ], Decks.odp(RICH_ODP) => [ ODP, "content.xml" ] }.each do |deck, (type, name)|
+      parts = Zip::File.open_buffer(deck) { |zip| break zip.entries.to_h { |entry| [ entry.name, entry.get_input_stream.read ] } }
+      120.times do
+        changed = parts[name].gsub(/(?<==")-?[\d.]+(?:pt|cm)?(?=")/) { |number| random.rand < 0.15 ? wild.sample(random: random) : number }
+        opened(Decks.archive(parts.merge(name => changed)), type) { |reader| came += built(reader.slide(1)).items.size }
+      end
+    end
+    assert_operator came, :>, 1_000, "most of it"
   end
 
   # Every ready form there is a word for can be built, flipped both ways.

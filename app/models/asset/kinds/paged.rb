@@ -8,7 +8,7 @@ class Asset::Kinds::Paged < Asset::Kinds::File
   def count = @asset.facts["pages"]
 
   # What a teacher is asked: which of them?
-  def offer = { asset: @asset.id, title: self.class::WORDS[:title], words: "“#{@asset.name}” has #{facts}.", hint: self.class::WORDS[:hint] }
+  def offer = { asset: @asset.id, title: self.class::WORDS[:title], words: "“#{@asset.name}” has #{facts}.", ask: "Which #{self.class::WORDS[:unit]}s?", hint: self.class::WORDS[:hint] }
 
   def range_words = format(self.class::WORDS[:range], count)
 

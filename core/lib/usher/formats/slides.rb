@@ -33,6 +33,13 @@ module Usher
         raise Invalid, "That presentation has #{reader.count} slides. Usher takes #{MOST} at once: split it first." if reader.count > MOST
         reader
       end
+
+      # A slide without its pictures as a PNG's bytes, so many dots wide, for files that bring no likeness.
+      def self.sketch(slide, width:)
+        style = Page::Style::DEFAULTS.merge("colour" => slide.colour, **Page::Style.shaped(slide.width, slide.height))
+        items = slide.items.reject { |item| item["picture"] }.each_with_index.map { |item, index| Page::Drawing.item(Page::Placed.new(Items.build(item), index), 0) }
+        Png::Writer.write(Page::Drawing.document(style, items), width: width)
+      end
     end
   end
 end

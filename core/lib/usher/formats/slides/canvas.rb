@@ -14,6 +14,7 @@ module Usher
 
         MOST = 1_500 # things on one slide
         BREADTHS = 0.5..60
+        REACH = 1_000_000 # of any measure
 
         # width, height: of the slide in points.
         def initialize(width, height)
@@ -50,8 +51,16 @@ module Usher
         # Something that cannot be read, by a word for it ("chart").
         def miss(what) = @missing << what
 
+        # Whatever is wrong with what the block reads, such as measures beyond all numbers, spoils nothing else.
+        def attempt
+          yield
+        rescue Invalid, RangeError, Math::DomainError
+          miss("thing")
+        end
+
         # A ready shape (see Forms) and what is written in it (Words).
         def form(name, box, look, flips: [], bends: {}, words: nil, link: nil)
+          sane(*box, *bends.values, look.breadth)
           shape = look.seen? && !(name == "rect" && words && look.fill == "none" && look.stroke == "none")
           with_words(box, shape ? words : nil, link) do
             next written(words, box, link) unless shape
@@ -66,6 +75,7 @@ module Usher
         # A freely drawn one. outline: its Outline, with points in shares of the box. What is more than a polygon
         # or a stroke can be, such as a form with holes, becomes a drawing.
         def drawn(outline, box, look, flips: [], words: nil, link: nil)
+          sane(*box, *outline.parts.flat_map(&:points).flatten, look.breadth)
           parts = outline.parts.map { |part| Outline::Part.new(thin(part.points.map { |share| onto(box, share, flips) }), part.closed || look.fill != "none") }.select { |part| part.points.size > 1 }
           with_words(box, words, link) do
             closed = parts.any? && parts.all?(&:closed)
@@ -77,6 +87,7 @@ module Usher
 
         # A line through [[x, y], ...] in points, from end to end.
         def line(places, look, link: nil)
+          sane(*places.flatten, look.breadth)
           places = places.map { |place| place.map { |n| n * @scale } }
           pieces = places.each_cons(2).reject { |from, to| from == to }
           joined = -> { pieces.each_with_index { |(from, to), index| segment(from, to, look, first: index.zero?, last: index == pieces.size - 1, link: link) } }
@@ -85,12 +96,14 @@ module Usher
 
         # A curve through its four knots, in points.
         def curve(knots, look)
+          sane(*knots.flatten, look.breadth)
           add(Items::Curve.through(knots.map { |place| place.map { |n| n * @scale } }).merge("kind" => "curve", **lined(look)))
         end
 
         # name: under which `pictures` has it; bytes: its file, or nil where there is none that can be read; crop:
         # the part that is shown, [left, top, width, height] in shares.
         def picture(name, bytes, box, alt: "", crop: nil, flips: [], round: 0, opacity: 1, link: nil)
+          sane(*box, round, opacity)
           return miss("picture") unless bytes
           @pictures[name] = bytes
           add({ "kind" => "picture", "picture" => name, "alt" => alt.to_s[0, 500], "crop" => crop || Items::Picture::WHOLE, "mirror" => { 0 => "no", 1 => flips.first, 2 => "both" }.fetch(flips.size), "round" => round * @scale,
@@ -99,10 +112,16 @@ module Usher
 
         # columns, rows: widths and heights in points; cells: see Table.
         def table(columns, rows, cells, box)
+          sane(*columns, *rows, *box)
           together { Table.items(columns.map { |n| n * @scale }, rows.map { |n| n * @scale }, cells, [ box.x * @scale, box.y * @scale ], @scale).each { |values| add(values) } }
         end
 
         private
+
+        # Raises Invalid for measures that no slide has.
+        def sane(*numbers)
+          raise Invalid, "That is not on any slide." unless numbers.all? { |number| number.finite? && number.abs <= REACH }
+        end
 
         # With words over it, both belong together.
         def with_words(box, words, link)

@@ -15,7 +15,7 @@ module Usher
         end
 
         def draw(node)
-          node.children.each { |child| DRAW[child.name]&.then { |way| send(way, child) if shown?(child) } }
+          node.children.each { |child| DRAW[child.name]&.then { |way| @canvas.attempt { send(way, child) } if shown?(child) } }
         end
 
         private

@@ -90,13 +90,13 @@ module Usher
           when "sysClr" then hex(node["lastClr"] || "000000")
           when "prstClr" then hex(NAMED[node["val"]] || "808080")
           when "scrgbClr" then "##{%w[r g b].map { |part| format('%02x', (share(node[part]) * 255).round.clamp(0, 255)) }.join}"
-          when "hslClr" then rgb(node["hue"].to_f / 60_000, share(node["sat"]), share(node["lum"]))
+          when "hslClr" then rgb((node["hue"].to_f / 60_000).clamp(0, 360), share(node["sat"]), share(node["lum"]))
           when "schemeClr" then node["val"] == "phClr" ? standing : of_theme(@map.fetch(node["val"], node["val"]))
           end
         end
 
         def hex(value) = ("##{value.downcase}" if value.to_s.match?(/\A\h{6}\z/))
-        def share(value) = value.to_s.end_with?("%") ? value.to_f / 100 : value.to_f / 100_000
+        def share(value) = (value.to_s.end_with?("%") ? value.to_f / 100 : value.to_f / 100_000).clamp(-10, 10)
         def parts(colour) = colour.scan(/\h\h/).map { |part| part.hex / 255.0 }
         def joined(parts) = "##{parts.map { |part| format('%02x', (part * 255).round.clamp(0, 255)) }.join}"
         def mean(colours) = (joined(colours.map { |colour| parts(colour) }.transpose.map { |all| all.sum / all.size }) if colours.any?)
@@ -129,11 +129,13 @@ module Usher
           high, low = all.max, all.min
           light, spread = (high + low) / 2, high - low
           return [ 0, 0, light ] if spread.zero?
-          hue = if high == red then (green - blue) / spread % 6
-                elsif high == green then (blue - red) / spread + 2
-                else (red - green) / spread + 4
-                end
-          [ hue * 60, spread / (1 - (2 * light - 1).abs), light ]
+          [ hue(red, green, blue, high, spread) * 60, spread / (1 - (2 * light - 1).abs), light ]
+        end
+
+        # In sixths of the circle.
+        def hue(red, green, blue, high, spread)
+          return (green - blue) / spread % 6 if high == red
+          high == green ? (blue - red) / spread + 2 : (red - green) / spread + 4
         end
 
         def rgb(hue, saturation, light)

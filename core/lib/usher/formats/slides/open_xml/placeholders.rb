@@ -27,11 +27,7 @@ module Usher
         # The lists of looks by level that are behind all shapes like this one.
         def styles(shape)
           own = self.class.of(shape)
-          kind = if own.nil? then "otherStyle"
-                 elsif TITLES.include?(own["type"]) then "titleStyle"
-                 elsif BODIES.include?(own["type"]) then "bodyStyle"
-                 else "otherStyle"
-                 end
+          kind = own && { "titleStyle" => TITLES, "bodyStyle" => BODIES }.find { |_, types| types.include?(own["type"]) }&.first || "otherStyle"
           [ Part.at(@layers.last.root, "txStyles", kind), Part.at(@show.root, "defaultTextStyle") ].compact
         end
 

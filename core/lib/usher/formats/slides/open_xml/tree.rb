@@ -16,7 +16,7 @@ module Usher
         end
 
         def draw(tree)
-          tree.element_children.each { |node| DRAW[node.name]&.then { |way| send(way, node) } }
+          tree.element_children.each { |node| DRAW[node.name]&.then { |way| @canvas.attempt { send(way, node) } } }
         end
 
         private
