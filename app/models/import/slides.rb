@@ -13,7 +13,7 @@ class Import::Slides
   def page(number)
     slide = @deck.slide(number)
     pictures = slide.pictures.to_h { |name, bytes| [ name, take_in(name, bytes) ] }.compact
-    left_out = slide.missing + [ "picture" ] * slide.items.count { |item| item["picture"] && !pictures.key?(item["picture"]) }
+    left_out = slide.missing + [ "picture" ] * slide.items.count { |item| item["picture"] && item["pinned"] != "all" && !pictures.key?(item["picture"]) }
     style = style(slide, pictures)
     [ { style: style, items: [ *things(slide, pictures), *note(slide.notes, left_out, style) ] }, left_out ]
   end

@@ -51,6 +51,13 @@ class SlidesTest < CoreTest
     assert_equal 1, (triangle["groups"] & ellipse["groups"]).size
   end
 
+  def test_groups_in_groups_in_groups_end_where_they_end
+    dots = shape(at: [ 0, 0, 9, 9 ], form: "ellipse", look: solid("000000")) * 2
+    nested = (1..10).reduce(dots) { |inner, _| "<p:grpSp><p:nvGrpSpPr/><p:grpSpPr/>#{inner}#{shape(at: [ 0, 0, 9, 9 ], form: 'rect', look: solid('000000'))}</p:grpSp>" }
+    *inside, outside = pptx_slide(nested + shape(at: [ 0, 0, 9, 9 ], form: "diamond", look: solid("000000"))).items
+    assert_equal [ 8, 8, nil ], [ inside.first["groups"].size, inside.map { |item| item["groups"].size }.max, outside["groups"] ]
+  end
+
   def test_pictures_come_cut_and_linked_and_what_cannot_be_read_is_told
     pictured = ->(id, more = "") { %(<p:pic><p:nvPicPr><p:cNvPr id="4" name="" descr="The causeway"><a:hlinkClick r:id="w"/></p:cNvPr><p:cNvPicPr/><p:nvPr>#{more}</p:nvPr></p:nvPicPr><p:blipFill><a:blip r:embed="#{id}"/><a:srcRect l="25000" b="50000"/></p:blipFill><p:spPr>#{place([ 96, 54, 96, 54 ])}</p:spPr></p:pic>) }
     chart = %(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="127000" cy="127000"/></p:xfrm><a:graphic><a:graphicData uri="http://schemas.openxmlformats.org/drawingml/2006/chart"/></a:graphic></p:graphicFrame>)
@@ -98,6 +105,8 @@ class SlidesTest < CoreTest
     slide = pptx_slide({ tree: shape(at: [ 0, 0, 96, 54 ], form: "ellipse", look: solid("000000")), bg: ground }, master: shape(at: [ 0, 500, 960, 40 ], form: "rect", look: solid("tx2")) + shape(at: [ 0, 0, 9, 9 ], ph: 'type="body"', text: "never seen"))
     assert_equal [ %w[rectangle all], [ "ellipse", nil ] ], slide.items.map { |item| item.values_at("kind", "pinned") }
     assert_equal "#f7dfa6", slide.colour
+    chart = %(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="9" cy="9"/></p:xfrm><a:graphic><a:graphicData uri="/chart"/></a:graphic></p:graphicFrame>)
+    assert_equal [ [], %w[chart] ], [ pptx_slide("", master: chart).missing, pptx_slide(chart).missing ], "not told of for each slide"
   end
 
   def test_notes_and_preview
@@ -110,6 +119,14 @@ class SlidesTest < CoreTest
   def test_a_sketch_shows_a_slide_without_its_pictures
     slide = pptx_slide({ tree: shape(at: [ 96, 54, 96, 54 ], form: "ellipse", look: solid("000000")), more: [] })
     assert_equal [ 320, 180 ], Usher::Formats::Raster.size(Usher::Formats::Slides.sketch(slide, width: 320))
+  end
+
+  def test_numbers_above_and_below_the_line
+    chemistry = '<a:p><a:r><a:t>H</a:t></a:r><a:r><a:rPr baseline="-25000"/><a:t>2</a:t></a:r><a:r><a:t>O in cm</a:t></a:r><a:r><a:rPr baseline="30000"/><a:t>-3</a:t></a:r></a:p>'
+    assert_equal "H₂O in cm⁻³", pptx_slide(shape(at: [ 0, 0, 300, 50 ], paragraphs: chemistry)).items.first["text"]
+    styles = '<style:style style:name="T1" style:family="text"><style:text-properties style:text-position="super 58%"/></style:style>'
+    slide = odp_slide('<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:p>m<text:span text:style-name="T1">2</text:span></text:p></draw:text-box></draw:frame>', styles: styles)
+    assert_equal "m²", slide.items.first["text"]
   end
 
   def test_words_that_need_more_room_become_smaller_and_are_not_cut
@@ -191,7 +208,7 @@ class SlidesTest < CoreTest
     forms = Usher::Formats::Slides::Forms
     names = [ forms::CORNERS, forms::REGULAR, forms::STARS, forms::ARROWS, forms::ROUND, forms::SAME ].flat_map(&:keys) + forms::CALLOUTS + %w[ellipse rect unheard-of]
     canvas = Usher::Formats::Slides::Canvas.new(960, 540)
-    look = Usher::Formats::Slides::Canvas::Look.new(fill: "#f7dfa6", stroke: "#000000", breadth: 1, dash: "solid", opacity: 1)
+    look = Usher::Formats::Slides::Look.new(fill: "#f7dfa6", stroke: "#000000", breadth: 1, dash: "solid", opacity: 1)
     names.each { |name| canvas.form(name, Usher::Geometry::Box.new(10, 10, 90, 60, 0), look, flips: %w[across down]) }
     slide = canvas.finish(colour: "#ffffff", backdrop: nil, bytes: nil, notes: "")
     assert_equal [ names.size, [] ], [ slide.items.size, slide.missing ]

@@ -5,7 +5,9 @@ module Usher
     module Slides
       autoload :Archive, "usher/formats/slides/archive"
       autoload :Canvas, "usher/formats/slides/canvas"
+      autoload :FreeForm, "usher/formats/slides/free_form"
       autoload :Forms, "usher/formats/slides/forms"
+      autoload :Look, "usher/formats/slides/look"
       autoload :Matrix, "usher/formats/slides/matrix"
       autoload :OpenDocument, "usher/formats/slides/open_document"
       autoload :OpenXml, "usher/formats/slides/open_xml"

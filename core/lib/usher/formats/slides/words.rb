@@ -20,6 +20,12 @@ module Usher
         LEAST = 8 # page units
         LONGEST = 9_000 # characters of one item, from which on each paragraph is one
 
+        RAISED = [ "0123456789+-=()n", "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁻⁼⁽⁾ⁿ" ].freeze
+        LOWERED = [ "0123456789+-=()", "₀₁₂₃₄₅₆₇₈₉₊₋₌₍₎" ].freeze
+
+        # Numbers above (shift over 0) or below the line as signs of their own: cm², H₂O. Letters stay.
+        def self.shifted(text, shift) = shift.zero? ? text : text.tr(*(shift.positive? ? RAISED : LOWERED).map { |signs| signs.gsub("-", "\\-") })
+
         # insets: points between the box and the text, [left, top, right, bottom]; anchor: "top", "middle" or
         # "bottom".
         def initialize(paragraphs, insets: [ 7.2, 3.6, 7.2, 3.6 ], anchor: "top")

@@ -77,6 +77,7 @@ module Usher
         def run(text, styles, level, link = nil)
           look = ->(attribute) { said(styles, level, attribute) }
           text = text.upcase if look.("text-transform") == "uppercase"
+          text = Words.shifted(text, { "super" => 1, "sub" => -1 }[position = look.("text-position").to_s[/\A\S+/]] || position.to_f)
           colour = look.("color")&.downcase
           Words::Run.new(text: text, size: size(styles, level), bold: look.("font-weight").then { |weight| weight == "bold" || weight.to_i >= 600 }, italic: look.("font-style") == "italic",
             colour: colour&.match?(/\A#\h{6}\z/) ? colour : Colour::INK, link: link)

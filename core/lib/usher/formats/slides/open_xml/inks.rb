@@ -43,14 +43,14 @@ module Usher
           end
         end
 
-        # How a shape is painted, by its own properties or else by its style. Answers with a Canvas::Look.
+        # How a shape is painted, by its own properties or else by its style. Answers with a Look.
         def look(properties, style, inherited: [])
           own = [ properties, *inherited ]
           line = own.filter_map { |node| Part.at(node, "ln") }
           stroke = line.filter_map { |node| fill(node) }.first || styled(style, "lnRef")
           breadth = line.filter_map { |node| node["w"] }.first&.to_f&./(OpenXml::POINT) || theme_breadth(style)
           filled = own.find { |node| fill(node) }
-          Canvas::Look.new(fill: (filled && fill(filled)) || styled(style, "fillRef") || "none", stroke: stroke || "none", breadth: breadth, dash: dash(line), opacity: filled ? opacity(filled) : 1, heads: heads(line))
+          Look.new(fill: (filled && fill(filled)) || styled(style, "fillRef") || "none", stroke: stroke || "none", breadth: breadth, dash: dash(line), opacity: filled ? opacity(filled) : 1, heads: heads(line))
         end
 
         # The colour that a shape's style gives to what is written in it.

@@ -48,6 +48,7 @@ module Usher
         def words_of(text, own, looks)
           all = [ own, *looks.filter_map { |look| Part.at(look, "defRPr") } ].compact
           text = text.upcase if said(all, "cap") == "all"
+          text = Words.shifted(text, said(all, "baseline").to_f)
           Words::Run.new(text: text.delete("\v"), size: (said(all, "sz")&.to_f || 1_800) / 100 * shrunk, bold: yes?(said(all, "b")), italic: yes?(said(all, "i")), colour: colour(own, all), link: link(own))
         end
 
