@@ -19,12 +19,11 @@ module Usher
         SMALLER = [ 1, 0.95, 0.9, 0.85, 0.8, 0.75, 0.7, 0.65, 0.6 ].freeze # tried in turn
         LEAST = 8 # page units
         LONGEST = 9_000 # characters of one item, from which on each paragraph is one
-
-        RAISED = [ "0123456789+-=()n", "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁻⁼⁽⁾ⁿ" ].freeze
-        LOWERED = [ "0123456789+-=()", "₀₁₂₃₄₅₆₇₈₉₊₋₌₍₎" ].freeze
+        RAISED = [ "0123456789+=()n-", "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁼⁽⁾ⁿ⁻" ].freeze
+        LOWERED = [ "0123456789+=()-", "₀₁₂₃₄₅₆₇₈₉₊₌₍₎₋" ].freeze
 
         # Numbers above (shift over 0) or below the line as signs of their own: cm², H₂O. Letters stay.
-        def self.shifted(text, shift) = shift.zero? ? text : text.tr(*(shift.positive? ? RAISED : LOWERED).map { |signs| signs.gsub("-", "\\-") })
+        def self.shifted(text, shift) = shift.zero? ? text : text.tr(*(shift.positive? ? RAISED : LOWERED))
 
         # insets: points between the box and the text, [left, top, right, bottom]; anchor: "top", "middle" or
         # "bottom".
