@@ -1,6 +1,7 @@
 require_relative "sketch"
 require_relative "boatyard"
 require_relative "harbour_film"
+require_relative "harbour_slides"
 
 # The demo school: Gull Point, a harbour town with a lighthouse, a causeway and a class 6H. Everything in it is made up.
 module Demo
@@ -19,6 +20,7 @@ module Demo
       ropes(teacher, pictures)
       Boatyard.load(teacher, pictures)
       HarbourFilm.load(teacher)
+      HarbourSlides.load(teacher)
       tides(teacher, pictures)
     end
   end

@@ -100,6 +100,13 @@ class SlidesTest < CoreTest
     assert_equal [ [ 0.0, 0.0 ], [ 80.0, 0.0 ], [ 80.0, 160.0 ] ], steps.map { |step| step.values_at("x", "y") }
   end
 
+  def test_curves_of_path_data_go_on_smoothly
+    outline = Usher::Formats::Slides::Outline.read("M0 0C0 10 10 10 10 0S20-10 20 0t10 0")
+    way = outline.parts.first.points
+    assert_equal [ [ 10, 0 ], [ 20, 0 ], [ 30, 0 ] ], [ 12, 24, 36 ].map { |index| way[index].map(&:round) }
+    [ 12, 24 ].each { |knot| assert_in_delta 0, turn_at(way, knot), 25, "no corner between two curves" }
+  end
+
   def test_what_lies_on_the_master_lies_behind_and_stays
     ground = %(<p:bg><p:bgPr>#{solid("bg2")}</p:bgPr></p:bg>)
     slide = pptx_slide({ tree: shape(at: [ 0, 0, 96, 54 ], form: "ellipse", look: solid("000000")), bg: ground }, master: shape(at: [ 0, 500, 960, 40 ], form: "rect", look: solid("tx2")) + shape(at: [ 0, 0, 9, 9 ], ph: 'type="body"', text: "never seen"))
@@ -215,6 +222,12 @@ class SlidesTest < CoreTest
   end
 
   private
+
+  # By how many degrees a way turns at one of its points.
+  def turn_at(way, index)
+    before, after = way[index - 1, 3].each_cons(2).map { |(ax, ay), (bx, by)| Math.atan2(by - ay, bx - ax) * 180 / Math::PI }
+    (after - before + 180) % 360 - 180
+  end
 
   def pptx_slide(slide, **more) = opened(Decks.pptx(slide, **more), PPTX) { |reader| built(reader.slide(1)) }
   def odp_slide(page, **more) = opened(Decks.odp(page, **more), ODP) { |reader| built(reader.slide(1)) }

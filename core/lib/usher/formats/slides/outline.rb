@@ -20,20 +20,21 @@ module Usher
         end
 
         def move(to)
-          @at = to
+          @at, @handle = to, nil
           @parts << Part.new([ to ], false)
         end
 
         def line(to)
           move(@at) if @parts.empty? || @parts.last.closed
           @parts.last.points << to
-          @at = to
+          @at, @handle = to, nil
         end
 
         # handles and end of a Bézier curve: [[x, y], ...].
         def curve(*knots)
           from = @at
           (1..STEPS).each { |step| line(Geometry::Way.on_bezier([ from, *knots ], step.fdiv(STEPS))) }
+          @handle = knots[-2]
         end
 
         # Along an ellipse of these radii, from one angle by another (degrees clockwise).
@@ -64,6 +65,9 @@ module Usher
 
         private
 
+        # The handle of a curve that goes on where the last one went.
+        def onward = @handle ? @at.zip(@handle).map { |at, handle| 2 * at - handle } : @at
+
         def step(command, given, relative)
           base = relative ? @at : [ 0, 0 ]
           return line([ given[0] + base[0], @at[1] ]) if command == "h"
@@ -71,7 +75,8 @@ module Usher
           places = given.last(command == "a" ? 2 : given.size).each_slice(2).map { |place| place.zip(base).map(&:sum) }
           case command
           when "m" then move(places[0])
-          when "c", "q", "s" then curve(*places)
+          when "c", "q" then curve(*places)
+          when "s", "t" then curve(onward, *places)
           else line(places.last)
           end
         end
