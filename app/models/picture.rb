@@ -17,14 +17,24 @@ class Picture < ApplicationRecord
 
   # The same from bytes. origin: where it was taken from; a teacher has one of each.
   def self.take_in_bytes(bytes, teacher:, name:, origin: nil, **more)
-    origin && teacher.pictures.find_by(origin: origin) || teacher.pictures.create!(**Intake.new(StringIO.new(bytes)).picture_attributes, name: name.truncate(120), origin: origin, **more)
+    once(teacher, origin) { teacher.pictures.create!(**Intake.new(StringIO.new(bytes)).picture_attributes, name: name.truncate(120), origin: origin, **more) }
   end
 
   # A page of a PDF (Usher::Formats::Pdf::Reader::Sheet), which the core has made harmless already.
   def self.of_sheet(sheet, teacher:, name:, origin:)
-    teacher.pictures.find_by(origin: origin) || teacher.pictures.create!(name: name.truncate(120), content_type: sheet.type, width: sheet.width, height: sheet.height, origin: origin, lines: sheet.lines,
-      file: { io: StringIO.new(sheet.content), filename: "page", content_type: sheet.type, identify: false })
+    once(teacher, origin) do
+      teacher.pictures.create!(name: name.truncate(120), content_type: sheet.type, width: sheet.width, height: sheet.height, origin: origin, lines: sheet.lines,
+        file: { io: StringIO.new(sheet.content), filename: "page", content_type: sheet.type, identify: false })
+    end
   end
+
+  # The teacher's picture from there; the block makes it where there is none, perhaps while somebody else does.
+  def self.once(teacher, origin)
+    origin && teacher.pictures.find_by(origin: origin) || yield
+  rescue ActiveRecord::RecordNotUnique
+    teacher.pictures.find_by!(origin: origin)
+  end
+  private_class_method :once
 
   # Pictures for a drawing that can fetch nothing, each read once: { "/pictures/7" => "data:..." }.
   def self.addresses

@@ -47,6 +47,12 @@ class ImportTest < ActiveSupport::TestCase
     assert_equal [ 5, 3, "done" ], [ @lesson.pages.reload.size, import.reload.pages.size, import.state ]
   end
 
+  test "a picture that two make at once is one" do
+    take_in = -> { Picture.take_in_bytes(svg, teacher: @owner, name: "boat", origin: "slides:1:boat.svg") }
+    picture = take_in.call
+    @owner.pictures.stub(:find_by, nil) { assert_equal picture, take_in.call }
+  end
+
   test "called off halfway, what has come goes to the bin; called off before, nothing comes" do
     import = start("all")
     bring_first(import)
