@@ -70,6 +70,13 @@ class SlidesTest < CoreTest
     assert_equal %w[chart picture video], slide.missing.sort
   end
 
+  def test_a_form_filled_with_a_picture_keeps_its_words
+    slide = pptx_slide({ tree: shape(at: [ 0, 0, 200, 100 ], form: "rect", text: "The light", look: '<a:blipFill><a:blip r:embed="i"/></a:blipFill>'), more: [ [ "i", "image", "../media/a.png" ] ] }, parts: { "ppt/media/a.png" => PNG })
+    assert_equal [ %w[picture text], 1 ], [ slide.items.map { |item| item["kind"] }, slide.items.map { |item| item["groups"] }.uniq.size ]
+    gone = pptx_slide(shape(at: [ 0, 0, 200, 100 ], form: "rect", text: "The light", look: '<a:blipFill><a:blip r:embed="gone"/></a:blipFill>'))
+    assert_equal [ %w[text], %w[picture] ], [ gone.items.map { |item| item["kind"] }, gone.missing ]
+  end
+
   def test_a_link_that_is_not_safe_opens_nothing
     linked = '<a:p><a:r><a:rPr><a:hlinkClick r:id="w"/></a:rPr><a:t>tide</a:t></a:r></a:p>'
     slide = pptx_slide({ tree: shape(at: [ 0, 0, 200, 50 ], paragraphs: linked), more: [ [ "w", "hyperlink", "javascript:alert(1)", true ] ] })
@@ -98,6 +105,8 @@ class SlidesTest < CoreTest
     assert_equal [ "ink", 160.0, 90.0 ], open.values_at("kind", "x", "width").then { |kind, x, _| [ kind, x, open["y"] ] }
     assert_equal [ %w[line line line], 1 ], [ steps.map { |step| step["kind"] }, steps.map { |step| step["groups"] }.uniq.size ]
     assert_equal [ [ 0.0, 0.0 ], [ 80.0, 0.0 ], [ 80.0, 160.0 ] ], steps.map { |step| step.values_at("x", "y") }
+    corner = pptx_slide(shape(at: [ 0, 0, 96, 96 ], form: "bentConnector2", look: line)).items
+    assert_equal [ [ 0.0, 0.0 ], [ 160.0, 0.0 ] ], corner.map { |step| step.values_at("x", "y") }
   end
 
   def test_curves_of_path_data_go_on_smoothly
@@ -176,6 +185,9 @@ class SlidesTest < CoreTest
     slide = odp_slide(framed.(table) + framed.('<draw:image xlink:href="Pictures/a.png"/>') + framed.('<draw:plugin xlink:href="x.mp4"/>') + framed.('<draw:object xlink:href="./Object 1"/><draw:image xlink:href="./ObjectReplacements/Object 1"/>'), parts: { "Pictures/a.png" => PNG })
     assert_equal [ %w[tile tile picture], [ 403.0, 403.0, 800.0 ] ], [ slide.items.map { |item| item["kind"] }, slide.items.map { |item| item["width"] } ]
     assert_equal [ { "Pictures/a.png" => PNG }, %w[object video] ], [ slide.pictures, slide.missing.sort ]
+    filled = odp_slide('<draw:rect draw:style-name="gr2" svg:x="0pt" svg:y="0pt" svg:width="90pt" svg:height="90pt"><text:p>The light</text:p></draw:rect>', styles: '<style:style style:name="gr2" style:family="graphic"><style:graphic-properties draw:fill="bitmap" draw:fill-image-name="Light"/></style:style>',
+      common: '<draw:fill-image draw:name="Light" xlink:href="Pictures/a.png"/>', parts: { "Pictures/a.png" => PNG })
+    assert_equal %w[picture text], filled.items.map { |item| item["kind"] }
   end
 
   def test_broken_locked_empty_and_dangerous_files_are_refused

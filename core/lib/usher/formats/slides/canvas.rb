@@ -57,7 +57,7 @@ module Usher
         def form(name, box, look, flips: [], bends: {}, words: nil, link: nil)
           sane(*box, *bends.values, look.breadth)
           with_words(box, look.seen? ? words : nil, link) do
-            next written(words, box, link) unless look.seen?
+            next write(words, box, link: link) unless look.seen?
             next segment(*[ [ 0, 0 ], [ 1, 1 ] ].map { |share| onto(box, share, flips) }, look, link: link) if Forms.line?(name)
             values = flipped(Forms.values(name, box.width, box.height, bends), flips)
             values["round"] *= @scale if values["round"]
@@ -99,6 +99,14 @@ module Usher
             "opacity" => opacity, **boxed(box), **opens(link) })
         end
 
+        # Words alone, in a box that is not seen.
+        def write(words, box, link: nil)
+          return if words.nil? || words.empty?
+          sane(*box)
+          texts = words.items(scaled(box), @scale).map { |values| values.merge(opens(link)) }
+          texts.size > 1 ? together { texts.each { |values| add(values) } } : texts.each { |values| add(values) }
+        end
+
         # columns, rows: widths and heights in points; cells: see Table.
         def table(columns, rows, cells, box)
           sane(*columns, *rows, *box)
@@ -117,14 +125,8 @@ module Usher
           return yield if words.nil? || words.empty?
           together do
             yield
-            written(words, box, link)
+            write(words, box, link: link)
           end
-        end
-
-        def written(words, box, link)
-          return if words.nil? || words.empty?
-          texts = words.items(scaled(box), @scale).map { |values| values.merge(opens(link)) }
-          texts.size > 1 ? together { texts.each { |values| add(values) } } : texts.each { |values| add(values) }
         end
 
         # What is not acceptable on a page is missed, and spoils nothing else.

@@ -29,6 +29,7 @@ module Usher
         def custom(node)
           geometry, box = node.at("enhanced-geometry"), node.box
           return unless box
+          return pictured(node, box) if inks(node).picture
           flips = { "across" => "mirror-horizontal", "down" => "mirror-vertical" }.select { |_, name| geometry&.[](name) == "true" }.keys
           @canvas.form(geometry&.[]("type").to_s.delete_prefix("ooxml-"), box, inks(node).look, flips: flips, bends: bends(geometry), words: words(node, node), link: @link)
         end
@@ -46,7 +47,17 @@ module Usher
 
         def ready(node)
           box = node.box or return
+          return pictured(node, box) if inks(node).picture
           @canvas.form(node.name == "rect" ? "rect" : "ellipse", box, inks(node).look, words: words(node, node), link: @link)
+        end
+
+        # A form that is filled with a picture.
+        def pictured(node, box)
+          name = inks(node).picture
+          @canvas.together do
+            @canvas.picture(name, @archive.bytes(name), box, link: @link)
+            @canvas.write(words(node, node), box)
+          end
         end
 
         def line(node)

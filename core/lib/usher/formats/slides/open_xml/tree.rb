@@ -7,7 +7,7 @@ module Usher
         FURNITURE = %w[dt sldNum].freeze # the date and the number of the slide, which Usher has its own of
         DRAW = { "sp" => :shape, "cxnSp" => :shape, "pic" => :picture, "grpSp" => :group, "graphicFrame" => :frame, "AlternateContent" => :alternative }.freeze
         PLAYED = { "videoFile" => "video", "audioFile" => "sound", "quickTimeFile" => "video", "wavAudioFile" => "sound" }.freeze # of which only the picture comes
-        STEP = [ [ 0, 0 ], [ 0.5, 0 ], [ 0.5, 1 ], [ 1, 1 ] ].freeze # of a bent connector, in shares of its box
+        CONNECTOR = /\A(bent|curved)Connector/
 
         # backdrop: whether it is a layout or a master, whose placeholders are not shown; groups: the
         # Matrix of each group around it, innermost first.
@@ -28,10 +28,10 @@ module Usher
           properties, *inherited = [ node, *behind ].map { |one| Part.at(one, "spPr") }.compact
           box, flips = placed([ properties, *inherited ])
           return unless box
-          paint = Part.at(properties, "blipFill")
-          return image(node, paint, box, flips) if paint
-          style = Part.at(node, "style")
-          form([ properties, *inherited ], box, @inks.look(properties, style, inherited: inherited), flips: flips, words: words(node, behind, style), link: link(node))
+          paint, style = Part.at(properties, "blipFill"), Part.at(node, "style")
+          written = words(node, behind, style)
+          return pictured(node, paint, box, flips, written) if paint
+          form([ properties, *inherited ], box, @inks.look(properties, style, inherited: inherited), flips: flips, words: written, link: link(node))
         end
 
         def form(properties, box, look, **given)
@@ -39,14 +39,28 @@ module Usher
           return @canvas.drawn(outline(free), box, look, **given) if free
           geometry = properties.filter_map { |one| Part.at(one, "prstGeom") }.first
           name = geometry&.[]("prst") || "rect"
-          return @canvas.form(name, box, look, bends: bends(geometry), **given) unless name.match?(/\A(bent|curved)Connector/)
-          places = STEP.map { |share| onto(box, share, given[:flips]) }
+          return @canvas.form(name, box, look, bends: bends(geometry), **given) unless name.match?(CONNECTOR)
+          places = way(name, bends(geometry).fetch("adj1", 0.5)).map { |share| onto(box, share, given[:flips]) }
           name.start_with?("bent") ? @canvas.line(places, look, link: given[:link]) : @canvas.curve(places, look)
+        end
+
+        # Of a connector, in shares of its box: corners of a bent one, knots of a curved one. middle: how far
+        # along it turns.
+        def way(name, middle)
+          return [ [ 0, 0 ], [ middle, 0 ], [ middle, 1 ], [ 1, 1 ] ] unless name.end_with?("2")
+          name.start_with?("bent") ? [ [ 0, 0 ], [ 1, 0 ], [ 1, 1 ] ] : [ [ 0, 0 ], [ 0.5, 0 ], [ 1, 0.5 ], [ 1, 1 ] ]
         end
 
         def words(node, behind, style)
           bodies = [ node, *behind ].map { |one| Part.at(one, "txBody") }
           Writing.new(@part, @inks, bodies.compact, @placeholders.styles(node), lettering: @inks.lettering(style)).words if bodies.first
+        end
+
+        def pictured(node, paint, box, flips, words)
+          @canvas.together do
+            image(node, paint, box, flips)
+            @canvas.write(words, box)
+          end
         end
 
         def picture(node)
