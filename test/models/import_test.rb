@@ -98,6 +98,20 @@ class ImportTest < ActiveSupport::TestCase
     assert_raises(Usher::Invalid) { start("3") }.then { |error| assert_match(/slides 1 to 2/, error.message) }
   end
 
+  test "films and sounds of slides play on the page, and lie in the store room once" do
+    played = ->(kind, id, at) { %(<p:pic><p:nvPicPr><p:cNvPr id="4" name=""/><p:cNvPicPr/><p:nvPr><a:#{kind}File r:link="#{id}"/></p:nvPr></p:nvPicPr><p:blipFill/><p:spPr>#{Decks.place(at)}</p:spPr></p:pic>) }
+    more = [ [ "v", "video", "../media/tide.mp4" ], [ "s", "audio", "../media/horn.wav" ], [ "x", "video", "../media/cut.mp4" ] ]
+    deck = Decks.pptx({ tree: played.("video", "v", [ 96, 54, 320, 180 ]) + played.("audio", "s", [ 600, 300, 40, 40 ]) + played.("video", "x", [ 0, 0, 9, 9 ]), more: more }, parts: { "ppt/media/tide.mp4" => Media.mp4, "ppt/media/horn.wav" => Media.wav, "ppt/media/cut.mp4" => Media.mp4[0, 900] })
+    @asset = @owner.assets.take_in(upload(deck, "Tide.pptx"), folder: "Harbour")
+    2.times { start("1").run }
+    page = @lesson.pages.reload.second
+    video, sound = page.items.where(kind: %w[video sound]).sort_by(&:kind).reverse.map(&:data)
+    assert_equal [ [ 160, 90, 533.33, 300 ], 420 ], [ video.values_at("x", "y", "width", "height"), sound["width"] ]
+    assert_in_delta 3, video["seconds"], 0.3
+    assert_equal %w[slides sound video], @owner.assets.where(folder: "Harbour").pluck(:kind).sort
+    assert_match(/Not brought in from this slide: 1 video/, page.items.find_by(kind: "note").data["text"])
+  end
+
   private
 
   def bring_first(import) = import.send(:bring, 1, *import.asset.as_kind.source(file_of(import.asset)).page(1))

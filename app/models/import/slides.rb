@@ -6,16 +6,18 @@ class Import::Slides
   LONGEST = 5_000 # characters of it
 
   def initialize(path, asset)
-    @deck, @asset = Usher::Formats::Slides.open(path, asset.content_type), asset
+    @deck = Usher::Formats::Slides.open(path, asset.content_type)
+    @belongings = Import::Belongings.new(@deck, asset)
   end
 
   # The slide with this number, as Lesson#add_page takes it, and what was left out of it: a word for each.
   def page(number)
     slide = @deck.slide(number)
-    pictures = slide.pictures.to_h { |name, bytes| [ name, take_in(name, bytes) ] }.compact
-    left_out = slide.missing + [ "picture" ] * slide.items.count { |item| item["picture"] && item["pinned"] != "all" && !pictures.key?(item["picture"]) }
+    pictures = slide.pictures.to_h { |name, bytes| [ name, @belongings.picture(name, bytes) ] }.compact
+    things, gone = slide.items.map { |item| [ item, thing(item, pictures) ] }.partition(&:last)
+    left_out = slide.missing + gone.map(&:first).reject { |item| item["pinned"] == "all" }.map { |item| item["kind"] }
     style = style(slide, pictures)
-    [ { style: style, items: [ *things(slide, pictures), *note(slide.notes, left_out, style) ] }, left_out ]
+    [ { style: style, items: [ *things.map(&:last), *note(slide.notes, left_out, style) ] }, left_out ]
   end
 
   private
@@ -26,20 +28,18 @@ class Import::Slides
     paper ? ground.merge("paper" => "picture", "measures" => { "picture" => paper, "fit" => "cover" }) : ground
   end
 
-  # The number of its picture in the store room; nil when it is of a kind that browsers do not show.
-  def take_in(name, bytes)
-    picture = Picture.take_in_bytes(bytes, teacher: @asset.teacher, name: "#{@asset.name}, #{::File.basename(name)}", origin: "slides:#{@asset.id}:#{name}")
-    PictureVersionsJob.perform_later(picture) if picture.previously_new_record?
-    picture.id
-  rescue Usher::Invalid
-    nil
+  # An item with what it shows or plays, or nil where that cannot be read.
+  def thing(item, pictures)
+    return played(item) if item["asset"]
+    return item unless item["picture"]
+    pictures[item["picture"]]&.then { |number| item.merge("picture" => number) }
   end
 
-  def things(slide, pictures)
-    slide.items.filter_map do |item|
-      next item unless item["picture"]
-      item.merge("picture" => pictures[item["picture"]]) if pictures[item["picture"]]
-    end
+  # A film fills its box, a sound has a player of the usual size in the middle of it.
+  def played(item)
+    asset = @belongings.media(item["asset"]) or return
+    middle = [ item["x"] + item["width"] / 2.0, item["y"] + item["height"] / 2.0 ]
+    asset.items_at(middle, lesson: nil).first.merge(item.slice("id", "groups", "pinned", *(%w[x y width height angle] if asset.kind == "video")))
   end
 
   def note(notes, left_out, style)

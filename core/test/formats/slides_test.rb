@@ -62,12 +62,13 @@ class SlidesTest < CoreTest
     pictured = ->(id, more = "") { %(<p:pic><p:nvPicPr><p:cNvPr id="4" name="" descr="The causeway"><a:hlinkClick r:id="w"/></p:cNvPr><p:cNvPicPr/><p:nvPr>#{more}</p:nvPr></p:nvPicPr><p:blipFill><a:blip r:embed="#{id}"/><a:srcRect l="25000" b="50000"/></p:blipFill><p:spPr>#{place([ 96, 54, 96, 54 ])}</p:spPr></p:pic>) }
     chart = %(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="127000" cy="127000"/></p:xfrm><a:graphic><a:graphicData uri="http://schemas.openxmlformats.org/drawingml/2006/chart"/></a:graphic></p:graphicFrame>)
     more = [ [ "i", "image", "../media/a.png" ], [ "w", "hyperlink", "https://gullpoint.example/tides", true ], [ "gone", "image", "../media/gone.png" ] ]
-    slide = pptx_slide({ tree: pictured.("i") + pictured.("gone") + pictured.("i", '<a:videoFile r:link="v"/>') + chart, more: more }, parts: { "ppt/media/a.png" => PNG })
-    picture = slide.items.first
+    slide = pptx_slide({ tree: pictured.("i") + pictured.("gone") + pictured.("i", '<a:videoFile r:link="v"/>') + pictured.("i", '<a:audioFile r:link="far"/>') + chart, more: [ *more, [ "v", "video", "../media/tide.mp4" ], [ "far", "audio", "https://gullpoint.example/horn.mp3", true ] ] }, parts: { "ppt/media/a.png" => PNG, "ppt/media/tide.mp4" => "film" })
+    picture, video = slide.items
     assert_equal [ "picture", "ppt/media/a.png", "The causeway", [ 0.25, 0, 0.75, 0.5 ] ], picture.values_at("kind", "picture", "alt", "crop")
     assert_equal({ "to" => "address", "address" => "https://gullpoint.example/tides" }, picture["link"])
     assert_equal({ "ppt/media/a.png" => PNG }, slide.pictures)
-    assert_equal %w[chart picture video], slide.missing.sort
+    assert_equal [ "video", "ppt/media/tide.mp4", 160.0 ], video.values_at("kind", "asset", "x")
+    assert_equal %w[chart picture sound], slide.missing.sort
   end
 
   def test_a_form_filled_with_a_picture_keeps_its_words
@@ -123,6 +124,13 @@ class SlidesTest < CoreTest
     assert_equal "#f7dfa6", slide.colour
     chart = %(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="9" cy="9"/></p:xfrm><a:graphic><a:graphicData uri="/chart"/></a:graphic></p:graphicFrame>)
     assert_equal [ [], %w[chart] ], [ pptx_slide("", master: chart).missing, pptx_slide(chart).missing ], "not told of for each slide"
+  end
+
+  def test_parts_are_copied_whole_and_only_where_they_are
+    opened(Decks.pptx("", parts: { "ppt/media/tide.mp4" => "f" * 70_000 }), PPTX) do |reader|
+      copy = StringIO.new
+      assert_equal [ true, 70_000, false ], [ reader.copy("ppt/media/tide.mp4", copy), copy.string.bytesize, reader.copy("ppt/media/gone.mp4", copy) ]
+    end
   end
 
   def test_notes_and_preview
@@ -182,8 +190,8 @@ class SlidesTest < CoreTest
   def test_opendocument_tables_pictures_and_what_cannot_be_read
     table = '<table:table><table:table-column table:number-columns-repeated="2"/><table:table-row><table:table-cell><text:p>Day</text:p></table:table-cell><table:table-cell><text:p>High</text:p></table:table-cell></table:table-row></table:table>'
     framed = ->(content) { %(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt">#{content}</draw:frame>) }
-    slide = odp_slide(framed.(table) + framed.('<draw:image xlink:href="Pictures/a.png"/>') + framed.('<draw:plugin xlink:href="x.mp4"/>') + framed.('<draw:object xlink:href="./Object 1"/><draw:image xlink:href="./ObjectReplacements/Object 1"/>'), parts: { "Pictures/a.png" => PNG })
-    assert_equal [ %w[tile tile picture], [ 403.0, 403.0, 800.0 ] ], [ slide.items.map { |item| item["kind"] }, slide.items.map { |item| item["width"] } ]
+    slide = odp_slide(framed.(table) + framed.('<draw:image xlink:href="Pictures/a.png"/>') + framed.('<draw:plugin xlink:href="Media/gone.mp4"/>') + framed.('<draw:plugin xlink:href="Media/tide.mp4"/>') + framed.('<draw:object xlink:href="./Object 1"/><draw:image xlink:href="./ObjectReplacements/Object 1"/>'), parts: { "Pictures/a.png" => PNG, "Media/tide.mp4" => "film" })
+    assert_equal [ %w[tile tile picture video], [ 403.0, 403.0, 800.0, 800.0 ] ], [ slide.items.map { |item| item["kind"] }, slide.items.map { |item| item["width"] } ]
     assert_equal [ { "Pictures/a.png" => PNG }, %w[object video] ], [ slide.pictures, slide.missing.sort ]
     filled = odp_slide('<draw:rect draw:style-name="gr2" svg:x="0pt" svg:y="0pt" svg:width="90pt" svg:height="90pt"><text:p>The light</text:p></draw:rect>', styles: '<style:style style:name="gr2" style:family="graphic"><style:graphic-properties draw:fill="bitmap" draw:fill-image-name="Light"/></style:style>',
       common: '<draw:fill-image draw:name="Light" xlink:href="Pictures/a.png"/>', parts: { "Pictures/a.png" => PNG })
@@ -245,7 +253,7 @@ class SlidesTest < CoreTest
   def odp_slide(page, **more) = opened(Decks.odp(page, **more), ODP) { |reader| built(reader.slide(1)) }
 
   # Whatever a slide gives can lie on a page.
-  def built(slide) = slide.tap { slide.items.each { |item| Usher::Items.build(item["picture"] ? item.merge("picture" => 1) : item) } }
+  def built(slide) = slide.tap { slide.items.each { |item| Usher::Items.build(item.merge(item.slice("picture", "asset").transform_values { 1 })) } }
 
   def opened(bytes, type)
     Tempfile.create("deck") do |file|

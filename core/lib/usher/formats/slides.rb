@@ -23,12 +23,12 @@ module Usher
 
       # width, height in points; colour: of the ground, "#rrggbb"; backdrop: the name of the picture that is
       # its paper, or nil; items: values for Items.build, where a picture's number is its name in `pictures`
-      # ({ name => bytes }); notes: what the speaker wrote; missing: what could not be read, a word for each
+      # ({ name => bytes }), and that of a film or a sound the name under which the reader can `copy` it; notes: what the speaker wrote; missing: what could not be read, a word for each
       # ("chart").
       Slide = Struct.new(:width, :height, :colour, :backdrop, :items, :pictures, :notes, :missing, keyword_init: true)
 
-      # A reader of the file at `path`, which answers `count`, `slide(number)` (a Slide, counted from one) and
-      # `preview` (bytes of a picture, or nil). Raises Invalid when it is broken, locked or has too many.
+      # A reader of the file at `path`, which answers `count`, `slide(number)` (a Slide, counted from one),
+      # `preview` (bytes of a picture, or nil) and `copy(name, io)` (whether it was there). Raises Invalid when it is broken, locked or has too many.
       def self.open(path, type)
         reader = const_get(READERS.fetch(type)).new(Archive.new(path))
         raise Invalid, "That presentation has no slides. Nothing was changed." if reader.count.zero?
@@ -36,10 +36,10 @@ module Usher
         reader
       end
 
-      # A slide without its pictures as a PNG's bytes, so many dots wide, for files that bring no likeness.
+      # A slide without its pictures and films as a PNG's bytes, so many dots wide, for files that bring no likeness.
       def self.sketch(slide, width:)
         style = Page::Style::DEFAULTS.merge("colour" => slide.colour, **Page::Style.shaped(slide.width, slide.height))
-        items = slide.items.reject { |item| item["picture"] }.each_with_index.map { |item, index| Page::Drawing.item(Page::Placed.new(Items.build(item), index), 0) }
+        items = slide.items.reject { |item| item["picture"] || item["asset"] }.each_with_index.map { |item, index| Page::Drawing.item(Page::Placed.new(Items.build(item), index), 0) }
         Png::Writer.write(Page::Drawing.document(style, items), width: width)
       end
     end

@@ -10,6 +10,7 @@ module Usher
         BROKEN = "That presentation is broken: Usher could not read it. Nothing was changed.".freeze
         MOST_TEXT = 30_000_000 # bytes of one part of XML
         MOST_PICTURE = 20_000_000
+        MOST_MEDIA = 500_000_000
         KEPT = 24 # parts of XML: what is behind many slides is read once
 
         # path: of the file. Raises Invalid.
@@ -38,6 +39,18 @@ module Usher
             next if entry.nil? || entry.directory? || entry.size > most
             read = entry.get_input_stream { |stream| stream.read(most + 1) }.to_s
             read if read.bytesize <= most
+          end
+        rescue ::Zip::Error, Zlib::Error
+          raise Invalid, BROKEN
+        end
+
+        # Writes a part into an IO, piece by piece; answers whether it was there, and not too large.
+        def copy(name, io, most: MOST_MEDIA)
+          opened do |archive|
+            entry = archive.find_entry(name)
+            next false if entry.nil? || entry.directory? || entry.size > most
+            entry.get_input_stream { |stream| IO.copy_stream(stream, io, most) }
+            true
           end
         rescue ::Zip::Error, Zlib::Error
           raise Invalid, BROKEN

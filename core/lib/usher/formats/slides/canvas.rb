@@ -99,6 +99,13 @@ module Usher
             "opacity" => opacity, **boxed(box), **opens(link) })
         end
 
+        # A film or a sound. kind: "video" or "sound"; name: of the part it is, or nil where it is not in the file.
+        def media(kind, name, box)
+          sane(*box)
+          return miss(kind) unless name
+          add({ "kind" => kind, "asset" => name, **boxed(box) })
+        end
+
         # Words alone, in a box that is not seen.
         def write(words, box, link: nil)
           return if words.nil? || words.empty?
@@ -133,8 +140,8 @@ module Usher
         def add(values)
           return miss("thing") if @items.size >= MOST
           values = values.merge("id" => "s#{@items.size + 1}", "groups" => @groups.dup, "pinned" => @pinned ? "all" : "no")
-          number = values["picture"] ? { "picture" => 1 } : {}
-          @items << Items.build(values.merge(number)).to_h.merge(values.slice("picture"))
+          named = values.slice("picture", "asset")
+          @items << Items.build(values.merge(named.transform_values { 1 })).to_h.merge(named)
         rescue Invalid
           miss("thing")
         end

@@ -40,6 +40,7 @@ module Usher
           canvas.finish(colour: colour, backdrop: backdrop, bytes: (@archive.bytes(backdrop) if backdrop), notes: notes(page))
         end
 
+        def copy(name, io) = @archive.copy(name, io)
         def preview = @archive.bytes("Thumbnails/thumbnail.png")
 
         private

@@ -34,6 +34,7 @@ module Usher
           canvas.finish(colour: colour, backdrop: backdrop&.name, bytes: backdrop&.bytes, notes: notes(slide))
         end
 
+        def copy(name, io) = @archive.copy(name, io)
         def preview = Part.new(@archive, "").follow("thumbnail")&.bytes
 
         private

@@ -108,7 +108,11 @@ module Usher
           @canvas.picture(name, @archive.bytes(name), box, alt: node.at("desc")&.text || node.at("title")&.text, crop: crop(node, name), flips: flips, link: @link)
         end
 
-        def plugin(_node, _content, _box) = @canvas.miss("video")
+        # Films and sounds alike; which it is shows when it is opened.
+        def plugin(_node, content, box)
+          name = content["href"].to_s.delete_prefix("./")
+          @canvas.media("video", (name if @archive.part?(name)), box)
+        end
 
         # A chart or something of another program: the picture that stands for it, where there is one.
         def object(node, _content, box)

@@ -6,7 +6,7 @@ module Usher
         Part, Placeholders, Writing = OpenXml::Part, OpenXml::Placeholders, OpenXml::Writing
         FURNITURE = %w[dt sldNum].freeze # the date and the number of the slide, which Usher has its own of
         DRAW = { "sp" => :shape, "cxnSp" => :shape, "pic" => :picture, "grpSp" => :group, "graphicFrame" => :frame, "AlternateContent" => :alternative }.freeze
-        PLAYED = { "videoFile" => "video", "audioFile" => "sound", "quickTimeFile" => "video", "wavAudioFile" => "sound" }.freeze # of which only the picture comes
+        PLAYED = { "videoFile" => "video", "audioFile" => "sound", "quickTimeFile" => "video", "wavAudioFile" => "sound" }.freeze
         CONNECTOR = /\A(bent|curved)Connector/
 
         # backdrop: whether it is a layout or a master, whose placeholders are not shown; groups: the
@@ -68,10 +68,17 @@ module Usher
           properties = Part.at(node, "spPr")
           box, flips = placed([ properties, *@placeholders.behind(node).map { |one| Part.at(one, "spPr") } ].compact)
           return unless box
-          Part.at(node.element_children.first, "nvPr")&.element_children&.each { |media| @canvas.miss(PLAYED[media.name]) if PLAYED.key?(media.name) }
+          played = Part.at(node.element_children.first, "nvPr")&.element_children&.find { |child| PLAYED.key?(child.name) }
+          return @canvas.media(PLAYED[played.name], media(played)&.name, box) if played
           geometry = Part.at(properties, "prstGeom")
           round = geometry&.[]("prst") == "roundRect" ? [ box.width, box.height ].min * bends(geometry).fetch("adj", 0.167) : 0
           image(node, Part.at(node, "blipFill"), box, flips, round: round)
+        end
+
+        # The part that is played: a newer file names it beside the link that older programs follow.
+        def media(played)
+          newer = played.parent.at_xpath(".//*[local-name()='media']")
+          @part.related(Part.relation(newer, "embed")) || @part.related(Part.relation(played, "link")) || @part.related(Part.relation(played, "embed"))
         end
 
         def image(node, fill, box, flips, round: 0)
