@@ -133,16 +133,23 @@ class SlidesTest < CoreTest
     end
   end
 
-  def test_notes_and_preview
+  def test_notes
     slide = pptx_slide({ tree: "", notes: "Ask who has seen it." })
     assert_equal "Ask who has seen it.", slide.notes
-    opened(Decks.pptx(""), PPTX) { |reader| assert_nil reader.preview }
-    opened(Decks.odp("", parts: { "Thumbnails/thumbnail.png" => PNG }), ODP) { |reader| assert_equal PNG, reader.preview }
   end
 
-  def test_a_sketch_shows_a_slide_without_its_pictures
-    slide = pptx_slide({ tree: shape(at: [ 96, 54, 96, 54 ], form: "ellipse", look: solid("000000")), more: [] })
-    assert_equal [ 320, 180 ], Usher::Formats::Raster.size(Usher::Formats::Slides.sketch(slide, width: 320))
+  def test_a_sketch_shows_a_slide_with_the_pictures_that_can_be_shown
+    framed = ->(id, at) { %(<p:pic><p:nvPicPr><p:cNvPr id="4" name=""/><p:nvPr/></p:nvPicPr><p:blipFill><a:blip r:embed="#{id}"/></p:blipFill><p:spPr>#{place(at)}</p:spPr></p:pic>) }
+    evil = '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><script>x</script><rect width="9" height="9" fill="#1d7758"/></svg>'
+    more = { "a" => PNG, "b" => "EMF", "c" => evil }.keys.map { |name| [ name, "image", "../media/#{name}" ] }
+    slide = pptx_slide({ tree: framed.("a", [ 0, 0, 480, 270 ]) + framed.("b", [ 480, 0, 480, 270 ]) + framed.("c", [ 0, 270, 480, 270 ]), bg: "<p:bg><p:bgPr>#{solid("1e6079")}</p:bgPr></p:bg>", more: more }, parts: { "ppt/media/a" => PNG, "ppt/media/b" => "EMF", "ppt/media/c" => evil })
+    sketch = Usher::Formats::Slides::Sketch.new(slide)
+    assert_equal [ 320, 180 ], Usher::Formats::Raster.size(sketch.png(width: 320))
+    drawn = sketch.send(:drawings).join
+    assert_equal 2, drawn.scan("<image").size
+    huge = "\x89PNG\r\n\x1A\n\0\0\0\rIHDR".b + [ 6_000, 6_000 ].pack("NN")
+    slide = pptx_slide({ tree: framed.("a", [ 0, 0, 480, 270 ]), more: more }, parts: { "ppt/media/a" => huge })
+    refute_includes Usher::Formats::Slides::Sketch.new(slide).send(:drawings).join, "<image"
   end
 
   def test_numbers_above_and_below_the_line

@@ -11,11 +11,11 @@ module Asset::Readers::Slides
     { kind: "slides", picture: likeness(upload, reader), facts: { "pages" => reader.count }, **upload.attached(upload.type) }
   end
 
-  # The picture that the file brings of itself, or else one of the first slide.
+  # The first slide; none where it cannot be drawn.
   def likeness(upload, reader)
-    upload.likeness(reader.preview || raise(Usher::Invalid))
-  rescue Usher::Invalid
-    upload.likeness(Usher::Formats::Slides.sketch(reader.slide(1), width: WIDTH))
+    upload.likeness(Usher::Formats::Slides::Sketch.new(reader.slide(1)).png(width: WIDTH))
+  rescue Usher::Formats::Tool::Failed
+    nil
   end
   private_class_method :likeness
 end

@@ -12,6 +12,7 @@ module Usher
       autoload :OpenDocument, "usher/formats/slides/open_document"
       autoload :OpenXml, "usher/formats/slides/open_xml"
       autoload :Outline, "usher/formats/slides/outline"
+      autoload :Sketch, "usher/formats/slides/sketch"
       autoload :Table, "usher/formats/slides/table"
       autoload :Words, "usher/formats/slides/words"
 
@@ -27,20 +28,13 @@ module Usher
       # ("chart").
       Slide = Struct.new(:width, :height, :colour, :backdrop, :items, :pictures, :notes, :missing, keyword_init: true)
 
-      # A reader of the file at `path`, which answers `count`, `slide(number)` (a Slide, counted from one),
-      # `preview` (bytes of a picture, or nil) and `copy(name, io)` (whether it was there). Raises Invalid when it is broken, locked or has too many.
+      # A reader of the file at `path`, which answers `count`, `slide(number)` (a Slide, counted from one)
+      # and `copy(name, io)` (whether it was there). Raises Invalid when it is broken, locked or has too many.
       def self.open(path, type)
         reader = const_get(READERS.fetch(type)).new(Archive.new(path))
         raise Invalid, "That presentation has no slides. Nothing was changed." if reader.count.zero?
         raise Invalid, "That presentation has #{reader.count} slides. Usher takes #{MOST} at once: split it first." if reader.count > MOST
         reader
-      end
-
-      # A slide without its pictures and films as a PNG's bytes, so many dots wide, for files that bring no likeness.
-      def self.sketch(slide, width:)
-        style = Page::Style::DEFAULTS.merge("colour" => slide.colour, **Page::Style.shaped(slide.width, slide.height))
-        items = slide.items.reject { |item| item["picture"] || item["asset"] }.each_with_index.map { |item, index| Page::Drawing.item(Page::Placed.new(Items.build(item), index), 0) }
-        Png::Writer.write(Page::Drawing.document(style, items), width: width)
       end
     end
   end

@@ -41,7 +41,6 @@ module Usher
         end
 
         def copy(name, io) = @archive.copy(name, io)
-        def preview = @archive.bytes("Thumbnails/thumbnail.png")
 
         private
 

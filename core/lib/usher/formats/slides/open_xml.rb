@@ -35,7 +35,6 @@ module Usher
         end
 
         def copy(name, io) = @archive.copy(name, io)
-        def preview = Part.new(@archive, "").follow("thumbnail")&.bytes
 
         private
 
