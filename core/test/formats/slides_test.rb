@@ -205,6 +205,16 @@ class SlidesTest < CoreTest
     assert_equal %w[picture text], filled.items.map { |item| item["kind"] }
   end
 
+  def test_opendocument_forms_that_only_their_path_knows
+    shaped = ->(type, path) { %(<draw:custom-shape svg:x="0pt" svg:y="0pt" svg:width="100pt" svg:height="100pt" draw:style-name="gr1"><draw:enhanced-geometry svg:viewBox="0 0 100 100" draw:type="#{type}" draw:enhanced-path="#{path}"/></draw:custom-shape>) }
+    styles = '<style:style style:name="gr1" style:family="graphic"><style:graphic-properties draw:fill="solid" draw:fill-color="#f7dfa6"/></style:style>'
+    path = "M 0 0 L 100 0 50 100 Z N"
+    slide = odp_slide(shaped.("non-primitive", path) + shaped.("mso-spt99", "M ?f1 0 L $0 1") + shaped.("ellipse", path) + "<draw:caption/>", styles: styles)
+    assert_equal %w[polygon rectangle ellipse], slide.items.map { |item| item["kind"] }
+    assert_equal [ [ 0, 0 ], [ 1, 0 ], [ 0.5, 1 ] ], slide.items.first["corners"]
+    assert_equal %w[thing], slide.missing
+  end
+
   def test_broken_locked_empty_and_dangerous_files_are_refused
     assert_invalid(/broken/) { opened("PK nothing", PPTX) }
     assert_invalid(/broken/) { opened(Decks.archive("a.txt" => "x"), PPTX) }

@@ -48,6 +48,9 @@ module Usher
           end
         end
 
+        # Whether there is more than a rectangle for this name.
+        def known?(name) = %w[rect rectangle ellipse].include?(name) || [ CORNERS, REGULAR, STARS, ARROWS, ROUND, SAME ].any? { |forms| forms.key?(name) } || CALLOUTS.include?(name) || line?(name)
+
         # Whether a form of this name is a straight line from corner to corner.
         def line?(name) = %w[line straightConnector1].include?(name)
 

@@ -6,7 +6,8 @@ module Usher
         Node, Inks, Writing = OpenDocument::Node, OpenDocument::Inks, OpenDocument::Writing
         FURNITURE = %w[page-number date-time].freeze # which Usher has its own of
         DRAW = { "custom-shape" => :custom, "rect" => :ready, "ellipse" => :ready, "circle" => :ready, "line" => :line, "connector" => :line, "polyline" => :free, "polygon" => :free, "path" => :free,
-          "frame" => :frame, "g" => :group, "a" => :linked }.freeze
+          "frame" => :frame, "g" => :group, "a" => :linked, **%w[regular-polygon caption measure control scene].to_h { |name| [ name, :unknown ] } }.freeze
+        PLAIN = /\A[MLCQZNFS\d\s.,-]+\z/ # path data without formulas
         FRAMED = { "text-box" => :text_box, "table" => :table, "image" => :image, "plugin" => :plugin, "object" => :object, "object-ole" => :object }.freeze
 
         # backdrop: whether it is a master, whose placeholders are not shown.
@@ -30,8 +31,10 @@ module Usher
           geometry, box = node.at("enhanced-geometry"), node.box
           return unless box
           return pictured(node, box) if inks(node).picture
-          flips = { "across" => "mirror-horizontal", "down" => "mirror-vertical" }.select { |_, name| geometry&.[](name) == "true" }.keys
-          @canvas.form(geometry&.[]("type").to_s.delete_prefix("ooxml-"), box, inks(node).look, flips: flips, bends: bends(geometry), words: words(node, node), link: @link)
+          given = { flips: { "across" => "mirror-horizontal", "down" => "mirror-vertical" }.select { |_, name| geometry&.[](name) == "true" }.keys, words: words(node, node), link: @link }
+          name = geometry&.[]("type").to_s.delete_prefix("ooxml-")
+          path = outline(geometry, geometry["enhanced-path"].tr("NFS", " ")) if geometry && !Forms.known?(name) && geometry["enhanced-path"].to_s.match?(PLAIN)
+          path ? @canvas.drawn(path, box, inks(node).look, **given) : @canvas.form(name, box, inks(node).look, bends: bends(geometry), **given)
         end
 
         # How far a ready form is bent, in shares: its own forms count in 21,600ths, those of Office Open XML in
@@ -70,12 +73,15 @@ module Usher
 
         # Points, or path data, in the units of a view box.
         def free(node)
-          box, (left, top, wide, high) = node.box, node["viewBox"].to_s.split.map(&:to_f)
-          return unless box && wide.to_f.positive? && high.to_f.positive?
-          data = node["d"] || "M#{node['points']}#{'Z' if node.name == 'polygon'}"
-          outline = Slides::Outline.read(data)
-          outline.parts.each { |part| part.points.map! { |x, y| [ (x - left) / wide, (y - top) / high ] } }
-          @canvas.drawn(outline, box, inks(node).look, words: words(node, node), link: @link)
+          box, way = node.box, outline(node, node["d"] || "M#{node['points']}#{'Z' if node.name == 'polygon'}")
+          @canvas.drawn(way, box, inks(node).look, words: words(node, node), link: @link) if box && way
+        end
+
+        # Path data in the units of a node's view box as an Outline in shares of it; nil where it has none.
+        def outline(node, data)
+          left, top, wide, high = node["viewBox"].to_s.split.map(&:to_f)
+          return unless wide.to_f.positive? && high.to_f.positive?
+          Slides::Outline.read(data).tap { |outline| outline.parts.each { |part| part.points.map! { |x, y| [ (x - left) / wide, (y - top) / high ] } } }
         end
 
         def group(node) = @canvas.together { draw(node) }
@@ -113,6 +119,8 @@ module Usher
           name = content["href"].to_s.delete_prefix("./")
           @canvas.media("video", (name if @archive.part?(name)), box)
         end
+
+        def unknown(_node) = @canvas.miss("thing")
 
         # A chart or something of another program: the picture that stands for it, where there is one.
         def object(node, _content, box)

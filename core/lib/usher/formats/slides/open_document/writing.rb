@@ -17,11 +17,11 @@ module Usher
         end
 
         # node: what has the paragraphs in it.
-        def words(node, anchor: nil)
+        def words(node)
           found = []
           read(node, 0, nil, found)
           insets = PADDING.zip([ 7.1, 3.5, 7.1, 3.5 ]).map { |side, usual| Node.points(of_shape(side) || of_shape("padding")) || usual }
-          Words.new(found, insets: insets, anchor: ANCHOR.fetch(anchor || of_shape("textarea-vertical-align"), "top"))
+          Words.new(found, insets: insets, anchor: ANCHOR.fetch(of_shape("textarea-vertical-align"), "top"))
         end
 
         private
