@@ -10,7 +10,7 @@ class Asset::Intake
   ADVICE = {
     %r{\Aimage/(heic|heif)} => "That photo is in the HEIC format, which browsers do not show. Save or send it as JPEG, then bring it in again.",
     %r{\Aimage/(tiff|bmp|vnd|x-|avif|jp2|jxl)} => "Usher cannot open that kind of picture. Save it as PNG or JPEG, then bring it in again.",
-    %r{\Aapplication/(vnd\.ms-|msword|x-ole|x-tika)} => "That is in an older office format. Save it as PPTX, DOCX, XLSX or OpenDocument, then bring it in again.",
+    %r{\Aapplication/(vnd\.ms-|msword|x-ole|x-tika)} => "That is in an older office format, or locked with a password. Save it without one as PPTX, DOCX, XLSX or OpenDocument, then bring it in again.",
     %r{\Aapplication/(zip|x-rar|x-7z|gzip|x-tar)} => "That is an archive. Unpack it first, then bring in the files."
   }.freeze
 

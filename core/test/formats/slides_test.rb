@@ -223,7 +223,9 @@ class SlidesTest < CoreTest
     assert_invalid(/501 slides/) { opened(Decks.odp(*[ "" ] * 501), ODP) }
     assert_invalid(/password/) { opened(Decks.odp("", parts: { "META-INF/manifest.xml" => "<m:encryption-data/>" }), ODP) }
     bomb = %(<!DOCTYPE x [<!ENTITY a "#{'a' * 100}">]><p:presentation #{XML}>&a;</p:presentation>)
-    assert_invalid(/broken/) { opened(Decks.pptx("", parts: { "ppt/presentation.xml" => bomb }), PPTX) }
+    [ bomb, %(<?xml version="1.0" encoding="UTF-16"?>#{bomb}).encode("UTF-16").b ].each do |xml|
+      assert_invalid(/broken/) { opened(Decks.pptx("", parts: { "ppt/presentation.xml" => xml }), PPTX) }
+    end
     assert_invalid(/unpack/) { opened(Decks.pptx("", parts: { "ppt/media/a.png" => "0" * 30_000_000 }), PPTX) }
   end
 

@@ -24,8 +24,8 @@ module Usher
 
       # width, height in points; colour: of the ground, "#rrggbb"; backdrop: the name of the picture that is
       # its paper, or nil; items: values for Items.build, where a picture's number is its name in `pictures`
-      # ({ name => bytes }), and that of a film or a sound the name under which the reader can `copy` it; notes: what the speaker wrote; missing: what could not be read, a word for each
-      # ("chart").
+      # ({ name => bytes }), and that of a film or a sound the name under which the reader can `copy` it;
+      # notes: what the speaker wrote; missing: what could not be read, a word for each ("chart").
       Slide = Struct.new(:width, :height, :colour, :backdrop, :items, :pictures, :notes, :missing, keyword_init: true)
 
       # A reader of the file at `path`, which answers `count`, `slide(number)` (a Slide, counted from one)

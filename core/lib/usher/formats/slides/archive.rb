@@ -60,8 +60,9 @@ module Usher
 
         def read(name)
           text = bytes(name, most: MOST_TEXT) or raise Invalid, BROKEN
-          raise Invalid, BROKEN if text.match?(/<!(ENTITY|DOCTYPE)/i) # neither standard has them
-          Nokogiri::XML(text) { |config| config.nonet }.root || raise(Invalid, BROKEN)
+          document = Nokogiri::XML(text) { |config| config.nonet }
+          raise Invalid, BROKEN if document.root.nil? || document.internal_subset # entities, which neither standard has
+          document.root
         end
 
         def opened(&work) = ::Zip::File.open(@path, &work)
