@@ -160,6 +160,13 @@ class SlidesTest < CoreTest
     assert_equal "m²", slide.items.first["text"]
   end
 
+  def test_empty_lines_keep_their_room_and_leave_nothing_behind
+    lines = '<a:p><a:endParaRPr sz="4000"/></a:p><a:p><a:r><a:t>Ebb</a:t></a:r></a:p><a:p><a:endParaRPr sz="4000"/></a:p>'
+    alone = pptx_slide(shape(at: [ 0, 0, 300, 300 ], paragraphs: lines)).items
+    assert_equal [ [ "Ebb" ], nil ], [ alone.map { |item| item["text"] }, alone.first["groups"] ]
+    assert_in_delta (3.6 + 40 * 1.3) * 1600 / 960, alone.first["y"], 1
+  end
+
   def test_words_that_need_more_room_become_smaller_and_are_not_cut
     crowded = pptx_slide(shape(at: [ 0, 0, 200, 60 ], text: "The lighthouse keeper counts the boats that come home before the tide turns again")).items.first
     assert_operator crowded["size"], :<, 30

@@ -50,7 +50,7 @@ module Usher
           texts = fitting(wide, high, scale)
           rest = high - texts.sum(&:height)
           down = top + { "top" => 0, "middle" => rest / 2, "bottom" => rest }.fetch(@anchor)
-          texts.map { |text| placed(text, box, left, down).tap { down += text.height } }
+          texts.map { |text| [ text, down ].tap { down += text.height } }.reject { |text, _| text.text.strip.empty? }.map { |text, at| placed(text, box, left, at) }
         end
 
         private

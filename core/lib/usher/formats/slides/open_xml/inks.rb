@@ -18,10 +18,10 @@ module Usher
           @map = map ? MAP.merge(map.attributes.transform_values(&:value)) : MAP
         end
 
-        # The colour that an element holds ("#rrggbb"), or nil. standing: what "phClr" stands for.
-        def colour(holder, standing: nil)
+        # The colour that an element holds ("#rrggbb"), or nil.
+        def colour(holder)
           node = holder&.element_children&.find { |child| child.name.end_with?("Clr") }
-          found = node && base(node, standing)
+          found = node && base(node)
           found && changed(found, node.element_children)
         end
 
@@ -33,12 +33,12 @@ module Usher
         end
 
         # What a shape's properties, or a run's, are filled with: "#rrggbb", "none", or nil where they say nothing.
-        def fill(holder, standing: nil)
+        def fill(holder)
           node = holder&.element_children&.find { |child| child.name.end_with?("Fill") } or return
           case node.name
           when "noFill" then "none"
-          when "solidFill" then colour(node, standing: standing)
-          when "gradFill" then mean(Part.all(node, "gsLst", "gs").filter_map { |stop| colour(stop, standing: standing) })
+          when "solidFill" then colour(node)
+          when "gradFill" then mean(Part.all(node, "gsLst", "gs").filter_map { |stop| colour(stop) })
           when "pattFill" then mean(%w[fgClr bgClr].filter_map { |name| colour(Part.at(node, name)) })
           end
         end
@@ -57,7 +57,7 @@ module Usher
         def lettering(style) = colour(Part.at(style, "fontRef"))
 
         # A colour of the theme by its name ("accent1").
-        def of_theme(name) = @theme[name]&.element_children&.first&.then { |node| base(node, nil) }
+        def of_theme(name) = @theme[name]&.element_children&.first&.then { |node| base(node) }
 
         private
 
@@ -84,14 +84,14 @@ module Usher
           { [ true, true ] => "both", [ true, false ] => "start", [ false, true ] => "end" }[seen]
         end
 
-        def base(node, standing)
+        def base(node)
           case node.name
           when "srgbClr" then hex(node["val"])
           when "sysClr" then hex(node["lastClr"] || "000000")
           when "prstClr" then hex(NAMED[node["val"]] || "808080")
           when "scrgbClr" then "##{%w[r g b].map { |part| format('%02x', (share(node[part]) * 255).round.clamp(0, 255)) }.join}"
           when "hslClr" then rgb((node["hue"].to_f / 60_000).clamp(0, 360), share(node["sat"]), share(node["lum"]))
-          when "schemeClr" then node["val"] == "phClr" ? standing : of_theme(@map.fetch(node["val"], node["val"]))
+          when "schemeClr" then of_theme(@map.fetch(node["val"], node["val"]))
           end
         end
 
