@@ -39,7 +39,7 @@ export class MediaRoom {
     if (!this.room) {
       const { default: StoreRoom } = await import("media/store_room")
       const { board } = this
-      this.room ??= new StoreRoom(body, { taken: (...what) => this.take(...what), page: (x, y) => this.over(x, y) && board.camera.toPage(x, y), linked: (way, address) => this.run("web_sheet", way, address).catch(error => say(error.message)), uploaded: asset => { if (["pdf", "slides"].includes(asset.to)) this.take("own", [asset.asset]) } })
+      this.room ??= new StoreRoom(body, { taken: (...what) => this.take(...what), page: (x, y) => this.over(x, y) && board.camera.toPage(x, y), linked: (way, address) => this.run("web_sheet", way, address).catch(error => say(error.message)), uploaded: asset => { if (asset.paged) this.take("own", [asset.asset]) } })
     }
     this.panel.tabIndex = -1
     this.panel.focus({ preventScroll: true })

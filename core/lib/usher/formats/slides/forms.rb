@@ -25,34 +25,38 @@ module Usher
         CALLOUTS = %w[wedgeRectCallout wedgeRoundRectCallout wedgeEllipseCallout cloudCallout borderCallout1].freeze
         SAME = {
           "flowChartDecision" => "diamond", "flowChartInputOutput" => "parallelogram", "flowChartConnector" => "ellipse", "flowChartPreparation" => "hexagon", "donut" => "ellipse", "cloud" => "ellipse",
-          "smileyFace" => "ellipse", "isosceles-triangle" => "triangle", "right-triangle" => "rtTriangle", "cross" => "plus", "mathPlus" => "plus", "circle" => "ellipse", "round-rectangle" => "roundRect", "ring" => "ellipse",
+          "smileyFace" => "ellipse", "isosceles-triangle" => "triangle", "right-triangle" => "rtTriangle", "cross" => "plus", "mathPlus" => "plus", "circle" => "ellipse", "rectangle" => "rect", "round-rectangle" => "roundRect", "ring" => "ellipse",
           "smiley" => "ellipse", "right-arrow" => "rightArrow", "left-arrow" => "leftArrow", "up-arrow" => "upArrow", "down-arrow" => "downArrow", "left-right-arrow" => "leftRightArrow",
           "up-down-arrow" => "upDownArrow", "pentagon-right" => "homePlate", "rectangular-callout" => "wedgeRectCallout", "round-rectangular-callout" => "wedgeRoundRectCallout",
           "round-callout" => "wedgeEllipseCallout", "cloud-callout" => "cloudCallout", "line-callout-1" => "borderCallout1", "flowchart-decision" => "diamond", "flowchart-terminator" => "flowChartTerminator",
           "flowchart-data" => "parallelogram", "flowchart-connector" => "ellipse", "flowchart-preparation" => "hexagon"
         }.freeze
 
+        RECTANGLE = ->(*) { { "kind" => "rectangle" } }
+
+        # How each is built, from the sides of its box and how far it is bent.
+        KINDS = {
+          **CORNERS.transform_values { |corners| ->(*) { { "kind" => "polygon", "corners" => corners } } },
+          **REGULAR.transform_values { |sides| ->(*) { { "kind" => "polygon", "sides" => sides } } },
+          **STARS.transform_values { |tips, depth| ->(*) { { "kind" => "star", "tips" => tips, "depth" => depth } } },
+          **ARROWS.to_h { |name, _| [ name, ->(width, height, bends) { { "kind" => "polygon", "corners" => arrow(name, width, height, bends) } } ] },
+          **ROUND.transform_values { |usual| ->(width, height, bends) { { "kind" => "rectangle", "round" => [ width, height ].min * bends.fetch("adj", usual).clamp(0, 0.5) } } },
+          **CALLOUTS.to_h { |name| [ name, ->(_, _, bends) { { "kind" => "callout", "tail" => [ 0.5 + bends.fetch("adj1", -0.208), 0.5 + bends.fetch("adj2", 0.625) ].map { |share| share.clamp(-50, 50) } } } ] },
+          "ellipse" => ->(*) { { "kind" => "ellipse" } },
+          "rect" => RECTANGLE
+        }.freeze
+        LINES = %w[line straightConnector1].freeze # from corner to corner
+
         module_function
 
         # Values of an item that has this form in a box of these sides; one that is not known is a rectangle.
         # bends: how far the form is bent, in shares, as the file says it ({ "adj1" => 0.5 }).
-        def values(name, width, height, bends = {})
-          name = SAME.fetch(name, name)
-          if CORNERS.key?(name) then { "kind" => "polygon", "corners" => CORNERS[name] }
-          elsif REGULAR.key?(name) then { "kind" => "polygon", "sides" => REGULAR[name] }
-          elsif STARS.key?(name) then { "kind" => "star" }.merge(%w[tips depth].zip(STARS[name]).to_h)
-          elsif ARROWS.key?(name) then { "kind" => "polygon", "corners" => arrow(name, width, height, bends) }
-          elsif CALLOUTS.include?(name) then { "kind" => "callout", "tail" => [ 0.5 + bends.fetch("adj1", -0.208), 0.5 + bends.fetch("adj2", 0.625) ].map { |share| share.clamp(-50, 50) } }
-          elsif name == "ellipse" then { "kind" => "ellipse" }
-          else { "kind" => "rectangle", "round" => ([ width, height ].min * bends.fetch("adj", ROUND.fetch(name, 0)).clamp(0, 0.5) if ROUND.key?(name)) || 0 }
-          end
-        end
+        def values(name, width, height, bends = {}) = KINDS.fetch(SAME.fetch(name, name), RECTANGLE).call(width, height, bends)
 
         # Whether there is more than a rectangle for this name.
-        def known?(name) = %w[rect rectangle ellipse].include?(name) || [ CORNERS, REGULAR, STARS, ARROWS, ROUND, SAME ].any? { |forms| forms.key?(name) } || CALLOUTS.include?(name) || line?(name)
+        def known?(name) = KINDS.key?(SAME.fetch(name, name)) || line?(name)
 
-        # Whether a form of this name is a straight line from corner to corner.
-        def line?(name) = %w[line straightConnector1].include?(name)
+        def line?(name) = LINES.include?(name)
 
         # The corners of a block arrow: drawn to the right, then turned.
         def arrow(name, width, height, bends)
@@ -74,7 +78,7 @@ module Usher
           else [ [ 0, 0.5 - half ], [ 1 - head, 0.5 - half ], *tip, [ 1 - head, 0.5 + half ], [ 0, 0.5 + half ] ]
           end
         end
-        private_class_method :arrow, :right
+        private_class_method :right
       end
     end
   end
