@@ -49,11 +49,11 @@ class MediaTest < ApplicationSystemTestCase
     find("[data-thing]").click
     click_button "Rename"
     within("dialog") { fill_in "What is it called?", with: "Old boat" and click_button "Rename" }
-    find("[data-thing][title='Old boat']").click
+    assert_selector "[data-thing][title='Old boat'][aria-pressed=true]"
     click_button "Folder"
     within("dialog") { find("input").set("Harbour") and click_button "Move" }
     click_button "Harbour 1"
-    find("[data-thing]").click
+    assert_selector ".store-folders [aria-current]", text: "Harbour"
     click_button "Delete"
     within("dialog") { assert_text "“Old boat” is used in “Tides”, page 1." and click_button "Take out of the store room" }
     assert_no_selector "[data-thing]"

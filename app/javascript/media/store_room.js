@@ -11,7 +11,7 @@ const POLL = 1500 // ms
 export default class StoreRoom {
   // taken(shelf, ids, at): takes things out onto a page; not there on the desk.
   constructor(place, { taken, page, uploaded, linked } = {}) {
-    Object.assign(this, { place, taken, page, linked })
+    Object.assign(this, { place, taken, page, linked, kept: [] })
     this.uploads = new Uploads({ done: asset => { this.refresh(); uploaded?.(asset) } })
     place.addEventListener("click", event => this.press(event))
     place.addEventListener("change", event => this.changed(event.target))
@@ -20,6 +20,7 @@ export default class StoreRoom {
     place.addEventListener("dragover", event => { if (event.dataTransfer.types.includes("Files")) event.preventDefault() })
     place.addEventListener("drop", event => this.dropped(event))
     place.addEventListener("dragstart", event => { if (event.target.matches?.("img")) event.preventDefault() })
+    place.addEventListener("htmx:beforeSwap", ({ detail }) => { this.kept = detail.target.matches("[data-things]") ? this.ids : [] })
     place.addEventListener("htmx:afterSwap", ({ detail }) => { this.swapped(); if (detail.target.matches("[data-store], [data-store-room]")) place.scrollTop = 0 })
     if (this.taken) place.addEventListener("click", event => this.web(event))
     this.swapped()
@@ -30,7 +31,10 @@ export default class StoreRoom {
   get chosen() { return [...this.place.querySelectorAll("[data-thing][aria-pressed=true]")] }
   get ids() { return this.chosen.map(({ dataset }) => dataset.thing) }
 
+  // What was chosen and is still there stays chosen.
   swapped() {
+    for (const thing of this.place.querySelectorAll("[data-thing]")) if (this.kept.includes(thing.dataset.thing)) thing.setAttribute("aria-pressed", true)
+    this.kept = []
     this.several = this.place.querySelector("[data-several]")?.checked ?? false
     this.count()
     this.watch()
