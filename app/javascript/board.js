@@ -173,7 +173,7 @@ class Board {
   cover(way) {
     const { x, y, width, height } = this.choice.bounds(), id = newId()
     this.do({ verb: "put", items: [{ kind: "cover", id, way, x: x - 10, y: y - 10, width: width + 20, height: height + 20 }] })
-    this.settled().then(() => this.choice.only(id))
+    this.chooseKept(id)
   }
 
   coverFrom(edge) {
@@ -231,7 +231,7 @@ class Board {
     const id = newId(), { width = 480, height = width, ...rest } = { ...SIZES[kind], ...values }
     this.do({ verb: "put", items: [{ kind, id, x: Math.round(x - width / 2), y: Math.round(y - height / 2), width, height, ...rest }] })
     this.choose("arrange")
-    this.settled().then(() => this.choice.only(id))
+    this.chooseKept(id)
   }
 
   restyle(set) { this.do({ verb: "restyle", set }) }
@@ -244,7 +244,7 @@ class Board {
       this.patch(patch)
       if (patch.said) say(patch.said, { seconds: 8 })
       if (patch.verb !== "turn" && patch.page === this.page) this.store.since = this.mode === "teach" && patch.verb !== "reset" ? this.store.since + 1 : 0
-      if (patch.op === this.pasting && patch.page === this.page) this.choice.only(...patch.put.map(({ id }) => id))
+      if (patch.op === this.pasting?.id) this.pasting.arrived(patch)
     }
     if (said) say(said)
     if (can && page === this.page && !this.outbox.pending) Object.assign(this.store, { undo: can.undo, redo: can.redo })
@@ -269,6 +269,21 @@ class Board {
     this.editor.close()
     if (!this.outbox.pending) return Promise.resolve()
     return new Promise(resolve => (this.settling ??= []).push(resolve))
+  }
+
+  // Does something once all is kept, unless the teacher went on meanwhile: to another page, tool or choice.
+  async onceKept(does) {
+    const still = this.staying()
+    await this.settled()
+    if (still()) does()
+  }
+
+  chooseKept(...ids) { return this.onceKept(() => this.choice.only(...ids)) }
+
+  // Whether, from now on, page, tool and choice are still the same.
+  staying() {
+    const { page, tool, choice: { chosen } } = this
+    return () => page === this.page && tool === this.tool && chosen === this.choice.chosen
   }
 
   heard(message) {

@@ -53,7 +53,8 @@ export class Clipboard {
     const id = newId(), by = [30 * this.pasted, 30 * this.pasted]
     board.outbox.push({ page: board.page, to: "pastes", id, body: { clipping: key, by }, ...board.during() })
     board.choose("arrange")
-    board.pasting = id
+    const still = board.staying()
+    board.pasting = { id, arrived: ({ put }) => { if (still()) board.choice.only(...put.map(item => item.id)) } }
   }
 
   // All of what is chosen again, beside itself.

@@ -29,7 +29,7 @@ export function dragShape(name) {
       const shape = shapes(board.store.pen)[name], id = newId()
       board.hold(id, contact.preview)
       board.do({ verb: "put", items: [{ kind: shape.kind, id, ...box, ...look(board.pen, shape), ...shape.values(), ...ends(contact, shape) }] })
-      if (shape.writes) board.settled().then(() => board.editor.reopen(board.view.find(id)))
+      if (shape.writes) board.onceKept(() => board.editor.reopen(board.view.find(id)))
     },
 
     cancel(contact) { contact.preview?.remove() }

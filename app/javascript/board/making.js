@@ -67,7 +67,7 @@ export class TileMaker {
     const items = answer.items.map(item => ({ ...item, id: newId() }))
     this.board.do({ verb: "put", items })
     this.board.choose("arrange")
-    this.board.settled().then(() => this.board.choice.only(...items.map(({ id }) => id)))
+    this.board.chooseKept(...items.map(({ id }) => id))
   }
 }
 
@@ -124,6 +124,6 @@ export class FormulaMaker {
     const id = newId()
     this.board.do({ verb: "put", items: [{ kind: "formula", id, source, size: Math.max(size, 48), colour, x: round(x - 80), y: round(y - 60) }] })
     this.board.choose("arrange")
-    this.board.settled().then(() => this.board.choice.only(id))
+    this.board.chooseKept(id)
   }
 }

@@ -81,12 +81,11 @@ export class MediaRoom {
   // Puts items on a page and chooses them, when that page is still in view.
   async put(items, page = this.board.page) {
     const { board } = this
+    const [first, more] = items, here = board.mode === "prepare" && board.page === page
     board.do({ verb: "put", items }, board.during(), page)
-    await board.settled()
-    if (board.mode !== "prepare" || board.page !== page) return
-    board.choose("arrange")
-    board.choice.only(...items.map(({ id }) => id))
-    const [first, more] = items
+    if (here) board.choose("arrange")
+    if (!here) return board.settled()
+    await board.chooseKept(...items.map(({ id }) => id))
     if (!more && first.kind === "picture" && !first.alt) say("What is to be seen on this picture? Some cannot see it.", { action: "Describe it", run: () => { board.choice.only(first.id); this.describe() }, seconds: 10 })
   }
 
@@ -133,9 +132,9 @@ export class MediaRoom {
   }
 
   async hear() {
-    const { board } = this, { language, speed } = this.speech()
+    const { board } = this, { page } = board, [id] = board.choice.ids(), { language, speed } = this.speech()
     await board.settled()
-    speak(board.page, board.choice.ids()[0], language, speed)
+    speak(page, id, language, speed)
   }
 
   // What is to be seen on a picture, for those who cannot see it.

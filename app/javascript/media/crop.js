@@ -117,8 +117,7 @@ export default class Crop {
     const { id, part, board } = this
     this.end()
     board.do({ verb: "crop", id, to: part.map(share => Math.round(share * 1e5) / 1e5) })
-    await board.settled()
-    board.choice.only(id)
+    await board.chooseKept(id)
   }
 
   end() {

@@ -40,7 +40,7 @@ module Asset::Copies
   # The picture at this second, as a picture of the teacher's.
   def still(at)
     raise Usher::Invalid, "Only videos have stills." unless kind == "video"
-    bytes = file.open { |source| Usher::Formats::Film.still(source.path, at: at.clamp(0, [ seconds - 0.05, 0 ].max)) }
+    bytes = file.open { |source| Usher::Formats::Film.still(source.path, at: at.clamp(0, seconds)) }
     Picture.take_in_bytes(bytes, teacher: teacher, name: "#{name} at #{format('%d:%02d', *at.round.divmod(60))}")
   end
 

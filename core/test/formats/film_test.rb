@@ -19,6 +19,13 @@ class FilmTest < CoreTest
     assert_equal [ 160, 90 ], Usher::Formats::Raster.size(Film.still(@path, at: 1))
   end
 
+  def test_a_still_is_what_is_on_show_at_that_moment_even_where_pictures_come_slowly
+    make(@path, rate: 2)
+    stills = [ 0, 0.45, 1.5, 1.9, 2, 9 ].map { |at| Film.still(@path, at: at) }
+    assert_equal 2, stills.uniq.size
+    assert_equal [ stills.first ] * 2 + [ stills.last ] * 4, stills
+  end
+
   def test_a_copy_plays_everywhere_and_says_how_far_it_is
     shares = []
     Tempfile.create([ "copy", ".mp4" ]) do |copy|
@@ -73,7 +80,7 @@ class FilmTest < CoreTest
 
   private
 
-  def make(path)
-    system("ffmpeg", "-v", "error", "-y", "-f", "lavfi", "-i", "testsrc=size=160x90:rate=10:duration=2", "-f", "lavfi", "-i", "sine=440:duration=2", "-c:v", "libvpx", "-b:v", "300k", "-c:a", "libopus", path, exception: true)
+  def make(path, rate: 10)
+    system("ffmpeg", "-v", "error", "-y", "-f", "lavfi", "-i", "testsrc=size=160x90:rate=#{rate}:duration=2", "-f", "lavfi", "-i", "sine=440:duration=2", "-c:v", "libvpx", "-b:v", "300k", "-c:a", "libopus", path, exception: true)
   end
 end

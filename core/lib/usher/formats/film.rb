@@ -10,6 +10,8 @@ module Usher
       SAFELY = [ "-format_whitelist", CONTAINERS, "-protocol_whitelist", "file,pipe" ].freeze
       BROKEN = "That file is broken or cut off: Usher could not read it to the end. Nothing was changed.".freeze
       SLACK = 0.3 # seconds that a whole file may say too much
+      BEFORE = [ 0.5, 4, 60 ].freeze # seconds in which the picture on show is looked for
+      FRAME = 0.02 # seconds after a moment that still count as it
       SIDE = 1_280 # dots, the longer side of a still and of a copy
       COPY_RATE = 1_200_000 # bits a second of a copy's picture, for a class on one network
       PLAYED = { "video" => %w[h264 vp8 vp9 av1], "audio" => %w[aac mp3 opus vorbis flac pcm_s16le] }.freeze
@@ -59,11 +61,10 @@ module Usher
         raise Invalid, BROKEN
       end
 
-      # The picture at this second as JPEG bytes, at most SIDE dots wide or high.
+      # What is on show at this second, as JPEG bytes, at most SIDE dots wide or high: the latest picture until
+      # then, however long it has stood, as at the end or in a recorded screen where little moves.
       def still(path, at: 0)
-        bytes = Tool.run("ffmpeg", "-v", "error", *SAFELY, "-ss", at.to_f.round(3), "-i", path, "-frames:v", 1, "-vf", within, "-q:v", 3, "-f", "image2pipe", "-c:v", "mjpeg", "-", seconds: 30)
-        raise Invalid, "There is no picture at that moment." if bytes.empty?
-        bytes
+        BEFORE.lazy.filter_map { |span| latest(path, [ at - span, 0 ].max, at) }.first or raise Invalid, "There is no picture at that moment."
       rescue Tool::Failed
         raise Invalid, BROKEN
       end
@@ -87,6 +88,14 @@ module Usher
         end
       end
 
+      # The last picture between two moments in seconds; nil when there is none.
+      def latest(path, from, to)
+        Tempfile.create([ "usher", ".jpg" ]) do |file|
+          Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, "-ss", from.to_f.round(3), "-t", (to - from + FRAME).to_f.round(3), "-i", path, "-an", "-fps_mode", "passthrough", "-vf", within, "-q:v", 3, "-f", "image2", "-c:v", "mjpeg", "-update", 1, file.path, seconds: 30)
+          File.binread(file.path).then { |bytes| bytes unless bytes.empty? }
+        end
+      end
+
       def within = "scale='min(#{SIDE},iw)':'min(#{SIDE},ih)':force_original_aspect_ratio=decrease:force_divisible_by=2"
 
       # A phone films lying down and notes by how much to turn it.
@@ -100,7 +109,7 @@ module Usher
         return false unless container.to_s.match?(/webm|mp4|mp3|ogg|wav|flac/)
         { "video" => video, "audio" => sound }.all? { |kind, stream| stream.nil? || PLAYED[kind].include?(stream["codec_name"]) } && (video.nil? || %w[yuv420p yuvj420p].include?(video["pix_fmt"]))
       end
-      private_class_method :within, :upright, :plays?
+      private_class_method :latest, :within, :upright, :plays?
     end
   end
 end
