@@ -41,10 +41,10 @@ class PanelTest < ApplicationSystemTestCase
     carried = eventually { items(@page, "picture").first }
     assert_in_delta 800, carried.data["x"] + carried.data["width"] / 2, 6
     touch([ from, [ from[0], from[1] - 30 ], [ from[0] + 2, from[1] - 120 ] ])
-    eventually { page.evaluate_script("document.querySelector('.store-body').scrollTop") > 20 }
+    eventually { shelf_at > 20 }
     assert_equal 1, items(@page, "picture").size
-    there = page.evaluate_script("(r => [r.x + 40, r.y + 40])(document.querySelectorAll('[data-thing]')[4].getBoundingClientRect())")
-    touch([ there ])
+    eventually { shelf_at.then { |was| sleep(0.3) && shelf_at == was } } # a shelf that was pushed rolls on
+    touch([ page.evaluate_script("(s => [...document.querySelectorAll('[data-thing]')].map(t => t.getBoundingClientRect()).filter(r => r.top > s.top && r.bottom < s.bottom).map(r => [r.x + 40, r.y + 40])[0])(document.querySelector('.store-body').getBoundingClientRect())") ])
     eventually { items(@page, "picture").size == 2 }
   end
 
@@ -144,5 +144,6 @@ class PanelTest < ApplicationSystemTestCase
 
   private
 
+  def shelf_at = page.evaluate_script("document.querySelector('.store-body').scrollTop")
   def press(key) = find("#keyboard [data-skbtn='#{key}']").click
 end
