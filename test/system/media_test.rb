@@ -109,7 +109,7 @@ class MediaTest < ApplicationSystemTestCase
   end
 
   test "a video plays in the page with its bar, stills make a storyboard, and the class's devices follow" do
-    film = @owner.assets.take_in(upload(Media.mp4(seconds: 8), "The tide.mp4"))
+    film = @owner.assets.take_in(upload(Media.mp4(seconds: 40), "The tide.mp4"))
     lay(@page, *film.items_at([ 500, 250 ], lesson: @lesson))
     sitting = sit(@lesson)
     at(:phone) do
