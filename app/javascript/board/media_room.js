@@ -83,10 +83,10 @@ export class MediaRoom {
     const { board } = this
     const [first, more] = items, here = board.mode === "prepare" && board.page === page
     board.do({ verb: "put", items }, board.during(), page)
-    if (here) board.choose("arrange")
     if (!here) return board.settled()
+    board.choose("arrange")
     await board.chooseKept(...items.map(({ id }) => id))
-    if (!more && first.kind === "picture" && !first.alt) say("What is to be seen on this picture? Some cannot see it.", { action: "Describe it", run: () => { board.choice.only(first.id); this.describe() }, seconds: 10 })
+    if (board.page === page && !more && first.kind === "picture" && !first.alt) say("What is to be seen on this picture? Some cannot see it.", { action: "Describe it", run: () => { board.choice.only(first.id); this.describe() }, seconds: 10 })
   }
 
   // A sound or a video plays in its place; the class's devices follow.

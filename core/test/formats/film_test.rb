@@ -26,6 +26,11 @@ class FilmTest < CoreTest
     assert_equal [ stills.first ] * 2 + [ stills.last ] * 4, stills
   end
 
+  def test_a_film_whose_pictures_begin_late_or_end_early_has_stills_all_the_same
+    system("ffmpeg", "-v", "error", "-y", "-f", "lavfi", "-i", "sine=440:duration=2", "-itsoffset", "0.4", "-f", "lavfi", "-i", "testsrc=size=160x90:rate=10:duration=1", "-c:v", "libvpx", "-c:a", "libopus", @path, exception: true)
+    [ 0, 0.2, 2 ].each { |at| assert_equal [ 160, 90 ], Usher::Formats::Raster.size(Film.still(@path, at: at)), at }
+  end
+
   def test_a_copy_plays_everywhere_and_says_how_far_it_is
     shares = []
     Tempfile.create([ "copy", ".mp4" ]) do |copy|

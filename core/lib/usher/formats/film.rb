@@ -62,9 +62,11 @@ module Usher
       end
 
       # What is on show at this second, as JPEG bytes, at most SIDE dots wide or high: the latest picture until
-      # then, however long it has stood, as at the end or in a recorded screen where little moves.
+      # then, however long it has stood, as at the end or in a recorded screen where little moves; the first
+      # one before any.
       def still(path, at: 0)
-        BEFORE.lazy.filter_map { |span| latest(path, [ at - span, 0 ].max, at) }.first or raise Invalid, "There is no picture at that moment."
+        shown = BEFORE.lazy.filter_map { |span| picture(path, [ at - span, 0 ].max, [ at, span ].min + FRAME) }.first
+        shown || picture(path, at, BEFORE.max, "-frames:v", 1) or raise Invalid, "There is no picture at that moment."
       rescue Tool::Failed
         raise Invalid, BROKEN
       end
@@ -88,10 +90,10 @@ module Usher
         end
       end
 
-      # The last picture between two moments in seconds; nil when there is none.
-      def latest(path, from, to)
+      # The last picture in so many seconds from there on; nil when there is none.
+      def picture(path, from, seconds, *only)
         Tempfile.create([ "usher", ".jpg" ]) do |file|
-          Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, "-ss", from.to_f.round(3), "-t", (to - from + FRAME).to_f.round(3), "-i", path, "-an", "-fps_mode", "passthrough", "-vf", within, "-q:v", 3, "-f", "image2", "-c:v", "mjpeg", "-update", 1, file.path, seconds: 30)
+          Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, "-ss", from.to_f.round(3), "-t", seconds.to_f.round(3), "-i", path, *only, "-an", "-fps_mode", "passthrough", "-vf", within, "-q:v", 3, "-f", "image2", "-c:v", "mjpeg", "-update", 1, file.path, seconds: 30)
           File.binread(file.path).then { |bytes| bytes unless bytes.empty? }
         end
       end
@@ -109,7 +111,7 @@ module Usher
         return false unless container.to_s.match?(/webm|mp4|mp3|ogg|wav|flac/)
         { "video" => video, "audio" => sound }.all? { |kind, stream| stream.nil? || PLAYED[kind].include?(stream["codec_name"]) } && (video.nil? || %w[yuv420p yuvj420p].include?(video["pix_fmt"]))
       end
-      private_class_method :latest, :within, :upright, :plays?
+      private_class_method :picture, :within, :upright, :plays?
     end
   end
 end
