@@ -86,7 +86,7 @@ Rails.application.routes.draw do
     scope module: :takes do
       resources :voice_pieces, only: :create
       resource :stop, only: :create
-      resource :reel, :voice, only: :show
+      resource :film, :voice, only: :show
     end
   end
 

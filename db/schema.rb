@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_23_000009) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -94,15 +94,47 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000009) do
     t.index ["seat_id"], name: "index_attempts_on_seat_id"
   end
 
+  create_table "cels", force: :cascade do |t|
+    t.integer "take_id", null: false
+    t.integer "page_id", null: false
+    t.string "key", null: false
+    t.integer "seq", null: false
+    t.float "z", null: false
+    t.text "svg", null: false
+    t.json "ink"
+    t.index ["take_id", "page_id", "key", "seq"], name: "index_cels_on_take_id_and_page_id_and_key_and_seq", unique: true
+  end
+
+  create_table "chunks", force: :cascade do |t|
+    t.integer "take_id", null: false
+    t.integer "from_ms", null: false
+    t.json "data", null: false
+    t.index ["take_id", "from_ms"], name: "index_chunks_on_take_id_and_from_ms", unique: true
+  end
+
   create_table "clippings", force: :cascade do |t|
     t.integer "teacher_id", null: false
     t.integer "lesson_id", null: false
     t.string "key", null: false
-    t.json "items", null: false
+    t.json "contents", null: false
     t.datetime "created_at", null: false
     t.index ["lesson_id"], name: "index_clippings_on_lesson_id"
     t.index ["teacher_id", "key"], name: "index_clippings_on_teacher_id_and_key", unique: true
     t.index ["teacher_id"], name: "index_clippings_on_teacher_id"
+  end
+
+  create_table "events", force: :cascade do |t|
+    t.integer "lesson_id", null: false
+    t.integer "page_id"
+    t.integer "take_id"
+    t.integer "take_ms"
+    t.string "kind", null: false
+    t.string "actor", null: false
+    t.json "data", null: false
+    t.datetime "created_at", null: false
+    t.index ["lesson_id"], name: "index_events_on_lesson_id"
+    t.index ["page_id"], name: "index_events_on_page_id"
+    t.index ["take_id"], name: "index_events_on_take_id"
   end
 
   create_table "imports", force: :cascade do |t|
@@ -129,28 +161,53 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000009) do
     t.float "z", null: false
     t.integer "seq", null: false
     t.text "svg", null: false
-    t.boolean "in_room", null: false
     t.integer "picture_id"
     t.integer "activity_id"
     t.float "left", default: 0.0, null: false
     t.float "top", default: 0.0, null: false
     t.float "right", default: 0.0, null: false
     t.float "bottom", default: 0.0, null: false
-    t.boolean "on_devices", default: true, null: false
-    t.text "device_svg"
+    t.text "veiled_svg"
     t.boolean "tied", default: false, null: false
     t.string "origin"
     t.string "words", default: "", null: false
     t.integer "asset_id"
+    t.integer "layer_id", null: false
+    t.boolean "gone", default: false, null: false
+    t.integer "audiences", default: 0, null: false
     t.index ["activity_id"], name: "index_items_on_activity_id"
     t.index ["asset_id"], name: "index_items_on_asset_id"
-    t.index ["page_id", "key"], name: "index_items_on_page_id_and_key", unique: true
+    t.index ["layer_id"], name: "index_items_on_layer_id"
+    t.index ["page_id", "key", "layer_id"], name: "index_items_on_page_id_and_key_and_layer_id", unique: true
     t.index ["page_id", "key"], name: "index_items_with_words", where: "words != ''"
     t.index ["page_id", "kind"], name: "index_items_on_page_id_and_kind"
     t.index ["page_id", "origin"], name: "index_items_on_page_id_and_origin", where: "origin IS NOT NULL"
     t.index ["page_id", "z"], name: "index_items_on_page_id_and_z"
     t.index ["page_id"], name: "index_items_tied", where: "tied"
     t.index ["picture_id"], name: "index_items_on_picture_id"
+  end
+
+  create_table "layer_styles", force: :cascade do |t|
+    t.integer "page_id", null: false
+    t.integer "layer_id", null: false
+    t.json "style", null: false
+    t.index ["layer_id"], name: "index_layer_styles_on_layer_id"
+    t.index ["page_id", "layer_id"], name: "index_layer_styles_on_page_id_and_layer_id", unique: true
+    t.index ["page_id"], name: "index_layer_styles_on_page_id"
+  end
+
+  create_table "layers", force: :cascade do |t|
+    t.integer "lesson_id", null: false
+    t.string "kind", null: false
+    t.integer "below_id"
+    t.integer "sitting_id"
+    t.integer "seat_id"
+    t.datetime "created_at", null: false
+    t.index ["below_id"], name: "index_layers_on_below_id"
+    t.index ["lesson_id"], name: "index_layers_on_lesson_id"
+    t.index ["lesson_id"], name: "index_layers_prepared", unique: true, where: "kind = 'prepared'"
+    t.index ["seat_id"], name: "index_layers_on_seat_id"
+    t.index ["sitting_id"], name: "index_layers_on_sitting_id"
   end
 
   create_table "lessons", force: :cascade do |t|
@@ -186,6 +243,9 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000009) do
     t.integer "take_id"
     t.integer "take_ms"
     t.datetime "created_at", null: false
+    t.integer "layer_id", null: false
+    t.json "outcome"
+    t.index ["layer_id"], name: "index_operations_on_layer_id"
     t.index ["page_id", "actor", "seq"], name: "index_operations_on_page_id_and_actor_and_seq"
     t.index ["page_id", "client_id"], name: "index_operations_on_page_id_and_client_id", unique: true
     t.index ["page_id", "seq"], name: "index_operations_on_page_id_and_seq", unique: true
@@ -205,9 +265,9 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000009) do
     t.datetime "updated_at", null: false
     t.json "measures", default: {}, null: false
     t.integer "picture_id"
-    t.integer "prepared_seq", default: 0, null: false
     t.integer "width", default: 1600, null: false
     t.integer "height", default: 900, null: false
+    t.integer "renderer", default: 1, null: false
     t.index ["lesson_id", "binned_at", "position"], name: "index_pages_on_lesson_id_and_binned_at_and_position"
     t.index ["lesson_id"], name: "index_pages_on_lesson_id"
     t.index ["picture_id"], name: "index_pages_on_picture_id"
@@ -262,10 +322,12 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000009) do
   create_table "sittings", force: :cascade do |t|
     t.integer "lesson_id", null: false
     t.integer "page_id", null: false
-    t.string "code", null: false
-    t.datetime "opened_at", null: false
+    t.string "code"
+    t.datetime "opened_at"
     t.datetime "shut_at"
-    t.index ["code"], name: "index_sittings_on_code", unique: true, where: "shut_at IS NULL"
+    t.datetime "began_at", null: false
+    t.datetime "ended_at"
+    t.index ["code"], name: "index_sittings_on_code", unique: true, where: "opened_at IS NOT NULL AND shut_at IS NULL"
     t.index ["lesson_id"], name: "index_sittings_on_lesson_id"
     t.index ["page_id"], name: "index_sittings_on_page_id"
   end
@@ -279,6 +341,10 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000009) do
     t.json "trail", default: [], null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.integer "layer_id"
+    t.json "opening"
+    t.json "chapters", default: [], null: false
+    t.index ["layer_id"], name: "index_takes_on_layer_id"
     t.index ["lesson_id"], name: "index_takes_on_lesson_id"
     t.index ["page_id"], name: "index_takes_on_page_id"
   end
@@ -316,14 +382,27 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000009) do
   add_foreign_key "assets", "teachers"
   add_foreign_key "attempts", "activities"
   add_foreign_key "attempts", "seats"
+  add_foreign_key "cels", "takes"
+  add_foreign_key "chunks", "takes"
   add_foreign_key "clippings", "teachers"
+  add_foreign_key "events", "lessons"
+  add_foreign_key "events", "pages"
+  add_foreign_key "events", "takes"
   add_foreign_key "imports", "assets"
   add_foreign_key "imports", "lessons"
   add_foreign_key "items", "activities"
   add_foreign_key "items", "assets"
+  add_foreign_key "items", "layers"
   add_foreign_key "items", "pages"
   add_foreign_key "items", "pictures"
+  add_foreign_key "layer_styles", "layers"
+  add_foreign_key "layer_styles", "pages"
+  add_foreign_key "layers", "layers", column: "below_id"
+  add_foreign_key "layers", "lessons"
+  add_foreign_key "layers", "seats"
+  add_foreign_key "layers", "sittings"
   add_foreign_key "lessons", "teachers"
+  add_foreign_key "operations", "layers"
   add_foreign_key "operations", "operations", column: "undoes_id"
   add_foreign_key "operations", "pages"
   add_foreign_key "operations", "takes"
@@ -336,6 +415,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_23_000009) do
   add_foreign_key "shares", "lessons"
   add_foreign_key "sittings", "lessons"
   add_foreign_key "sittings", "pages"
+  add_foreign_key "takes", "layers"
   add_foreign_key "takes", "lessons"
   add_foreign_key "takes", "pages"
   add_foreign_key "voice_pieces", "takes"

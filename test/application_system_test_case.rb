@@ -38,6 +38,7 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
   # The board of a lesson, ready to be written on.
   def open_board(lesson, teach: false)
     visit(teach ? lesson_teach_path(lesson) : lesson_path(lesson))
+    @teaching = teach
     assert_selector "#stage[style*=cursor]"
   end
 
@@ -100,7 +101,14 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
     found
   end
 
-  def items(page, kind = nil) = page.items.reload.select { |item| kind.nil? || item.kind == kind }
+  # What lies on a page, as the board that was opened last shows it: prepared, or in the class's layer.
+  def items(page, kind = nil) = showing(page).items.select { |item| kind.nil? || item.kind == kind }
+  def data(key) = items(@page).find { |item| item.key == key }&.data
+
+  def showing(page)
+    lesson = page.reload.lesson.reload
+    page.showing(@teaching ? Viewer.teaching(lesson.sitting) : Viewer.preparing(lesson))
+  end
 
   def assert_accessible(context: nil)
     page.execute_script(File.read(Rails.root.join("node_modules/axe-core/axe.min.js"))) unless page.evaluate_script("Boolean(window.axe)")

@@ -1,34 +1,50 @@
-# A teacher's board: follows all changes of the lesson, and sends ink while it is wet.
+# A teacher's board: follows what is done in the lesson, and sends ink while it is wet. A board in Teach names its
+# sitting.
 class BoardChannel < ApplicationCable::Channel
   def subscribed
-    @lesson = Access.for(teacher: teacher).lessons.find_by(id: params[:lesson]) or return reject
-    follow @lesson.board_feed
+    reach = Access.for(teacher: teacher)
+    @lesson = reach.lessons.find_by(id: params[:lesson]) or return reject
+    return follow(@lesson.board_feed) unless params[:sitting]
+    @sitting = reach.sittings.current.find_by(id: params[:sitting], lesson_id: @lesson.id) or return reject
+    follow @sitting.wall_feed
+    @sitting.hold
+  end
+
+  def unsubscribed
+    @sitting&.let_go
   end
 
   def wet(data)
-    ink = Live::WetInk.new(data)
-    page_id = Sitting.open.where(lesson_id: @lesson.id).pick(:page_id)
-    @lesson.board_feed.publish(wet: ink.to_h)
-    @lesson.device_feed.publish(wet: ink.to_h) if page_id == ink.page_id
+    accept do
+      ink = Live::WetInk.new(data)
+      layer = (@sitting || @lesson).then { |held| @sitting ? held.layer : held.prepared }
+      Live::Group.all(@lesson).each { |group| group.publish(wet: ink.to_h) if group.follows?(layer.id, ink.page_id) }
+    end
+  end
+
+  def light(data) = accept { Live::Light.new(data).then { |light| tell_devices(light: light.to_h) && light.note(@lesson, during(data)) } }
+  def media(data) = accept { Live::Media.new(data).tell(@lesson, during(data)) }
+  def pointer(data) = accept { tell_devices(pointer: Live::Pointer.new(data).to_h) }
+
+  # An activity was put away at the wall.
+  def played(data) = accept { Event.note(@lesson, "play", {}, during: during(data)) }
+
+  private
+
+  def accept
+    yield
   rescue Usher::Invalid => error
     transmit({ refused: error.message })
   end
 
-  def light(data)
-    @lesson.device_feed.publish(light: Live::Light.new(data).to_h)
-  rescue Usher::Invalid => error
-    transmit({ refused: error.message })
+  def tell_devices(**message)
+    @lesson.open_sitting&.device_feed&.publish(**message)
+    true
   end
 
-  def media(data)
-    Live::Media.new(data).tell(@lesson)
-  rescue Usher::Invalid => error
-    transmit({ refused: error.message })
-  end
-
-  def pointer(data)
-    @lesson.device_feed.publish(pointer: Live::Pointer.new(data).to_h)
-  rescue Usher::Invalid => error
-    transmit({ refused: error.message })
+  # The moment of the take that is being recorded, as the board says it.
+  def during(data)
+    take = data["take"] && Access.for(teacher: teacher).takes.find_by(id: data["take"], state: "recording") or return {}
+    { take: take, ms: Usher::Types::Number.new(0..Take::LONGEST, digits: 0).call(data["ms"]) }
   end
 end

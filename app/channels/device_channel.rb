@@ -2,7 +2,7 @@
 class DeviceChannel < ApplicationCable::Channel
   def subscribed
     return reject unless seat&.sitting&.open?
-    follow seat.lesson.device_feed
+    follow seat.sitting.device_feed, to: [ "seat:#{seat.id}" ]
     seat.arrive
     @arrived = true
   end

@@ -1,12 +1,14 @@
 class PagesController < ApplicationController
   for_teachers
 
-  # Everything a board needs to show the page.
+  # Everything a board needs to show the page, as it was prepared or as it is in the sitting that it names.
   def show
     page = access.pages.find(params[:id])
-    mark = page.lesson.board_feed.mark
-    render json: { page: page.id, style: page.style, ground: page.ground, items: page.drawings.join, seq: page.seq, mark: mark,
-      can: page.steps_open_to(teacher), since: page.steps_since_prepared }
+    showing = access.showing(page, params[:sitting])
+    layer = showing.viewer.layer
+    mark = (layer.sitting&.wall_feed || page.lesson.board_feed).mark
+    render json: { page: page.id, style: showing.style, ground: showing.ground, items: showing.drawings.join, seq: page.seq, mark: mark,
+      can: page.steps_open_to(teacher, layer), since: (layer.prepared? ? page.lesson.sitting&.layer : layer)&.changes_on(page).to_i }
   end
 
   def destroy

@@ -30,8 +30,8 @@ class SeatsController < ApplicationController
   def show
     @sitting = seat.sitting
     return render(:shut) unless @sitting.open?
-    @page = @sitting.page
-    @mark = @sitting.lesson.device_feed.mark
+    @showing = student_access.showing
+    @mark = @sitting.device_feed.mark
     render layout: "device"
   end
 

@@ -5,6 +5,7 @@ class TakesController < ApplicationController
 
   def show
     @take = access.takes.find(params[:id])
+    @take.film if @take.ready? # one of an earlier release is cut now
     return render(partial: "takes/state", locals: { take: @take }) if htmx?
     render layout: "take"
   end

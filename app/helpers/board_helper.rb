@@ -1,8 +1,11 @@
 module BoardHelper
   # What the board's script is told when it starts.
-  def board_data(lesson, page, mode)
-    { lesson: lesson.id, page: page.id, mode: mode, pages: page_list(lesson), view: (lesson.place["view"] if lesson.place["page"] == page.id),
-      mark: lesson.board_feed.mark, can: page.steps_open_to(teacher), since: page.steps_since_prepared, preferences: teacher.preferences, inks: INKS.keys, markers: MARKERS.keys, breadths: BREADTHS.keys,
+  # sitting: the one that a board in Teach belongs to.
+  def board_data(showing, mode, sitting: nil)
+    page, layer = showing.page, showing.viewer.layer
+    lesson = page.lesson
+    { lesson: lesson.id, page: page.id, mode: mode, sitting: sitting&.id, held: lesson.sitting&.id, pages: page_list(lesson), view: (lesson.place["view"] if lesson.place["page"] == page.id),
+      mark: (sitting&.wall_feed || lesson.board_feed).mark, can: page.steps_open_to(teacher, layer), since: lesson.sitting&.layer&.changes_on(page).to_i, preferences: teacher.preferences, inks: INKS.keys, markers: MARKERS.keys, stroke_widths: STROKE_WIDTHS.keys,
       insets: Usher::Items.registry.select { |_, kind| kind < Usher::Items::Written }.to_h { |name, kind| [ name, kind.inset ] } }
   end
 
@@ -90,5 +93,5 @@ module BoardHelper
     "line" => [ "Line", "minus" ], "arrow" => [ "Arrow", "move-up-right" ], "double_arrow" => [ "Both ends", "move-diagonal" ], "curve" => [ "Curve", "spline" ] }.freeze
   DASHES = { "solid" => "Solid", "dashed" => "Dashed", "dotted" => "Dotted" }.freeze
   KEYBOARDS = Usher::Preferences::LAYOUTS.to_h { |name| [ name, name.capitalize ] }.freeze
-  BREADTHS = { 3 => "Fine", 6 => "Middle", 12 => "Broad", 24 => "Very broad" }.freeze
+  STROKE_WIDTHS = { 3 => "Fine", 6 => "Middle", 12 => "Broad", 24 => "Very broad" }.freeze
 end

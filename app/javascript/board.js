@@ -48,9 +48,9 @@ const SIZES = { ruler: { width: 860, height: 96 }, area: { width: 520, height: 3
 
 class Board {
   constructor(element, store) {
-    const { lesson, page, mode, pages, view, mark, can, since, preferences, inks, markers, breadths, insets } = JSON.parse(element.dataset.board)
-    Object.assign(this, { element, store, lesson, page, mode, pages, tools, insets, heading: page })
-    Object.assign(store, { preferences, inks, markers, breadths })
+    const { lesson, page, mode, sitting, held: lately, pages, view, mark, can, since, preferences, inks, markers, stroke_widths, insets } = JSON.parse(element.dataset.board)
+    Object.assign(this, { element, store, lesson, page, mode, sitting, lately, pages, tools, insets, heading: page })
+    Object.assign(store, { preferences, inks, markers, stroke_widths })
     this.preferences = new Preferences(store)
     this.stage = document.getElementById("stage")
     const svg = document.getElementById("page-view")
@@ -67,7 +67,7 @@ class Board {
     this.using = new Using(this)
     this.clipboard = new Clipboard(this)
     this.links = new Links(this)
-    this.open = opener({ page: number => this.visit(number), activity: number => this.playActivity(number) })
+    this.open = opener({ page: number => this.visit(number), activity: number => this.playActivity(number), sitting: () => this.sitting })
     this.overview = new Overview(this)
     this.spotlight = new Spotlight(this)
     this.magnifier = new Magnifier(this)
@@ -84,7 +84,7 @@ class Board {
     this.doors = new Doors(this)
     this.outbox = new Outbox(lesson, { kept: (...answer) => this.kept(...answer), refused: (...no) => this.refused(...no), state: (...state) => this.keeping(...state),
       signedOut: () => say("You are signed out. Sign in again in another tab; what you did waits here.") })
-    this.live = new Feed({ identifier: { channel: "BoardChannel", lesson }, mark, missed: `/lessons/${lesson}/feed`, heard: message => this.heard(message), afresh: () => this.afresh() })
+    this.live = new Feed({ identifier: { channel: "BoardChannel", lesson, ...(sitting ? { sitting } : {}) }, mark, missed: this.here(`/lessons/${lesson}/feed`), heard: message => this.heard(message), afresh: () => this.afresh() })
     this.wetLine = new WetLine((...sent) => this.live.perform(...sent), () => this.store.doors)
     svg.addEventListener("click", event => { if (event.target.closest("a")) event.preventDefault() }) // links open in Use, by its own tap
     this.camera.watch(() => this.looked())
@@ -111,8 +111,8 @@ class Board {
   // How the pen and the highlighter write now, and how they would with another colour and width.
   penLook() { return this.lookOf("pen", this.pen) }
   markerLook() { return this.lookOf("highlighter", this.store.marker) }
-  lookOf(tool, { colour, breadth }) {
-    return tool === "highlighter" ? { colour, breadth, nib: "even", opacity: 0.42 } : { colour, breadth, nib: this.store.preferences.lively ? "lively" : "even", opacity: 1 }
+  lookOf(tool, { colour, stroke_width }) {
+    return tool === "highlighter" ? { colour, stroke_width, nib: "even", opacity: 0.42 } : { colour, stroke_width, nib: this.store.preferences.lively ? "lively" : "even", opacity: 1 }
   }
 
   offers(name) { return Boolean(document.querySelector(`[data-tool="${name}"]`)) }
@@ -130,8 +130,11 @@ class Board {
   // The one way the page is changed from here.
   do(operation, during = this.during(), page = this.page) { this.outbox.add(page, operation, during) }
 
-  // What goes with everything that is done: the take's time, and whether a class is watching.
-  during() { return { ...this.recorder.during(), ...(this.mode === "teach" ? { teach: true } : {}) } }
+  // What goes with everything that is done: the take's time, and the sitting in whose layer it is done.
+  during() { return { ...this.recorder.during(), ...(this.sitting ? { sitting: this.sitting } : {}) } }
+
+  // An address, asked as this board sees the lesson: as it is prepared, or in its sitting.
+  here(path) { return this.sitting ? `${path}?sitting=${this.sitting}` : path }
 
   // Things were carried by a hand. Where it saw them when it took hold is told, so that of two hands at
   // one thing the last one counts; with something still on its way the screen does not know that place.
@@ -170,9 +173,9 @@ class Board {
   }
 
   // A patch over what is chosen, a little larger than that.
-  cover(way) {
+  cover(effect) {
     const { x, y, width, height } = this.choice.bounds(), id = newId()
-    this.do({ verb: "put", items: [{ kind: "cover", id, way, x: x - 10, y: y - 10, width: width + 20, height: height + 20 }] })
+    this.do({ verb: "put", items: [{ kind: "cover", id, effect, x: x - 10, y: y - 10, width: width + 20, height: height + 20 }] })
     this.chooseKept(id)
   }
 
@@ -183,15 +186,26 @@ class Board {
     say("A cover lies over the page. In Use, draw it back by its bar.")
   }
 
+  // What the class did to this page becomes how it is prepared.
   async keepAsIs() {
     await this.settled()
-    await send("PATCH", `/pages/${this.page}/preparation`).then(() => { this.store.since = 0 }, error => say(error.message))
+    await send("PATCH", `/pages/${this.page}/preparation`, { sitting: this.lately }).then(() => { this.store.since = 0 }, error => say(error.message))
   }
 
+  // In Teach a step like any other; in Prepare what the class did is taken off behind the scenes.
   reset() {
     this.editor.close()
     this.choice.clear()
-    this.outbox.step(this.page, "reset", this.during())
+    this.mode === "teach" ? this.outbox.step(this.page, "reset", this.during()) : this.resetLately()
+  }
+
+  async resetLately() {
+    const { page, lately: sitting } = this, step = way => send("POST", `/pages/${page}/${way}`, { id: newId(), sitting })
+    const failed = error => say(error.message), { since } = this.store
+    await step("reset").then(() => {
+      this.store.since = 0
+      say("What was done in class is off this page.", { action: "Put it back", run: () => step("undo").then(() => { if (this.page === page) this.store.since = since }, failed), seconds: 10 })
+    }, failed)
   }
 
   undo() { this.editor.close(); this.outbox.step(this.page, "undo", this.during()) }
@@ -243,7 +257,7 @@ class Board {
     for (const patch of patches) {
       this.patch(patch)
       if (patch.said) say(patch.said, { seconds: 8 })
-      if (patch.verb !== "turn" && patch.page === this.page) this.store.since = this.mode === "teach" && patch.verb !== "reset" ? this.store.since + 1 : 0
+      if (this.mode === "teach" && patch.verb !== "turn" && patch.page === this.page) this.store.since = patch.verb === "reset" ? 0 : this.store.since + 1
       if (patch.op === this.pasting?.id) this.pasting.arrived(patch)
     }
     if (said) say(said)
@@ -289,6 +303,8 @@ class Board {
   heard(message) {
     if (message.patch) this.patch(message.patch)
     if (message.roll) this.doors.changed()
+    if (message.turn) this.turnTo(message.turn, { told: true })
+    if (message.order) this.order.elsewhere()
   }
 
   patch(patch) {
@@ -318,7 +334,7 @@ class Board {
   }
 
   async afresh() {
-    const page = await send("GET", `/pages/${this.page}`)
+    const page = await send("GET", this.here(`/pages/${this.page}`))
     if (page.page !== this.page) return page.mark
     this.view.load(page)
     this.choice.refresh()
@@ -326,7 +342,8 @@ class Board {
     return page.mark
   }
 
-  async turnTo(page) {
+  // told: the sitting turned there; else it turns with this board in Teach.
+  async turnTo(page, { told = false } = {}) {
     if (page === this.heading) return
     this.heading = page
     this.contacts.cancelAll()
@@ -334,7 +351,7 @@ class Board {
     this.choice.only()
     let fresh
     try {
-      fresh = await send("GET", `/pages/${page}`)
+      fresh = await send("GET", this.here(`/pages/${page}`))
     } catch (error) {
       if (this.heading === page) this.heading = this.page
       return say(error.message)
@@ -353,7 +370,7 @@ class Board {
     this.pageSheet.fill(this.store.paper, this.store.measures)
     this.clock?.turned(page)
     history.replaceState(null, "", `${location.pathname}?page=${page}`)
-    if (this.store.doors || this.recorder.state === "on") this.do({ verb: "turn" })
+    if (!told && (this.sitting || this.recorder.state === "on")) this.do({ verb: "turn" })
     this.leave()
     this.announce(`Page ${this.number} of ${this.pages.length}`)
   }

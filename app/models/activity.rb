@@ -1,4 +1,6 @@
 class Activity < ApplicationRecord
+  attribute :content, StoredDocument.new(:activity)
+
   belongs_to :lesson
   has_many :attempts, dependent: :destroy
   has_many :items, dependent: :nullify
@@ -18,7 +20,7 @@ class Activity < ApplicationRecord
   # Puts its card on the page the lesson was left at; where cards of it lie already, they are brought
   # up to date instead. Answers with the page.
   def place(by:)
-    cards = items.joins(:page).merge(Page.kept).to_a
+    cards = items.where(layer: lesson.prepared).joins(:page).merge(Page.kept).to_a
     return add_card(by) if cards.empty?
     cards.group_by(&:page).each do |page, lying|
       page.perform({ "verb" => "change", "changes" => lying.map { |item| { "id" => item.key, "set" => card } } }, id: SecureRandom.alphanumeric(20), by: by)
@@ -30,7 +32,7 @@ class Activity < ApplicationRecord
 
   # Deals a new go; seat is nil for a go on the board.
   def deal(seat: nil)
-    attempts.create!(seat: seat, seed: SecureRandom.random_number(2**31), size: kind_of.size)
+    attempts.create!(seat: seat, seed: SecureRandom.random_number(2**31), size: kind_of.size).tap(&:note)
   end
 
   # The go a student left unfinished, or a new one: a phone that was locked or reloaded goes on where it was.

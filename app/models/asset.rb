@@ -3,7 +3,7 @@
 class Asset < ApplicationRecord
   include Copies, Forgetting, Uses
 
-  attribute :contents, PlainJson.new
+  attribute :contents, StoredDocument.new(:set)
 
   belongs_to :teacher
   belongs_to :picture, optional: true
@@ -27,9 +27,10 @@ class Asset < ApplicationRecord
     Intake.new(upload, only: only).asset_attributes.then { |attributes| create!(folder: folder, **attributes) }.tap(&:prepare)
   end
 
-  # These things of a page as they are now, to be taken out again as often as wanted.
-  def self.keep_set(page, keys, name:, folder: "")
-    rows = page.items.where(key: keys.first(Usher::Page::Operation::MAX_ITEMS)).to_a
+  # These things of a page (Page::Showing) as they are now, to be taken out again as often as wanted.
+  def self.keep_set(showing, keys, name:, folder: "")
+    page = showing.page
+    rows = showing.items.where(key: keys.first(Usher::Page::Operation::MAX_ITEMS)).to_a
     raise Usher::Invalid, "There is nothing left of what you chose." if rows.empty?
     picture = Picture.take_in_bytes(page.picture_of(rows), teacher: page.lesson.teacher, name: name)
     create!(kind: "set", name: name.presence || "Things from “#{page.lesson.title}”".truncate(120), folder: folder, content_type: "application/json", picture: picture,

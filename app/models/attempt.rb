@@ -16,8 +16,12 @@ class Attempt < ApplicationRecord
         finished_at: finished_at || (Time.current if board.done?))
     end
     seat&.tell_board
+    note
     right
   end
+
+  # A go at the wall is part of the lesson's log.
+  def note = (Event.note(activity.lesson, "play", { "title" => activity.title, "placed" => placed, "size" => size, "misses" => misses }) unless seat)
 
   def done? = finished_at.present?
 

@@ -3,18 +3,18 @@ class Clipping < ApplicationRecord
   KEEP = 30
   MOST = Usher::Page::Operation::MAX_ITEMS
 
-  attribute :items, PlainJson.new
+  attribute :contents, StoredDocument.new(:clipping)
 
   belongs_to :teacher
 
-  # Keeps copies of these items of a page under the browser's own key; the same key again changes nothing.
+  # Keeps copies of these items of a page, as it is shown, under the browser's own key; the same key again changes nothing.
   # Only the latest few of a teacher are kept.
-  def self.clip(page, keys, key:)
+  def self.clip(showing, keys, key:)
     key = Usher::Types::Id.new.call(key)
     return if exists?(key: key)
-    chosen = page.items.where(key: keys.first(MOST)).map { |item| item.placed.to_h }
+    chosen = showing.items.where(key: keys.first(MOST)).map { |item| item.placed.to_h }
     raise Usher::Invalid, "There is nothing left to copy." if chosen.empty?
-    create!(lesson_id: page.lesson_id, key: key, items: chosen)
+    create!(lesson_id: showing.page.lesson_id, key: key, contents: { "items" => chosen })
     order(id: :desc).offset(KEEP).delete_all
   end
 
@@ -27,6 +27,6 @@ class Clipping < ApplicationRecord
   private
 
   def copies(page, id, shift)
-    HeldItems.new(items, lesson_id: lesson_id, teacher: teacher).copies(page.lesson, by: shift) { |part| Digest::SHA256.hexdigest("#{id} #{part}")[0, 24] }
+    HeldItems.new(contents["items"], lesson_id: lesson_id, teacher: teacher).copies(page.lesson, by: shift) { |part| Digest::SHA256.hexdigest("#{id} #{part}")[0, 24] }
   end
 end

@@ -1,42 +1,64 @@
-# What the core calls an item, as stored: its values, its place in the stack, and its drawing,
-# which is made once for each version and read by everything that shows the page.
+# What the core calls an item, as stored in a layer: its values, its place in the stack, and its drawing,
+# which is made once for each version and read by everything that shows the page. A row that is `gone` hides the
+# item of a lower layer.
 class Item < ApplicationRecord
-  attribute :data, PlainJson.new
+  attribute :data, StoredDocument.new(:item)
 
   belongs_to :page
+  belongs_to :layer
   belongs_to :picture, optional: true
   belongs_to :activity, optional: true
   belongs_to :asset, optional: true
 
   scope :tied, -> { where("tied") } # as the partial index says it
+  scope :back_to_front, -> { order(:z, :key) }
 
-  # The drawing that leaves the teacher's hands.
-  DEVICE_SVG = Arel.sql("COALESCE(items.device_svg, items.svg)")
+  # The drawing without what covers hide.
+  VEILED = Arel.sql("COALESCE(items.veiled_svg, items.svg)")
 
-  # Of a kind (nil: any), whose bounds meet an upright box (Usher::Geometry::Box; nil: anywhere).
+  # What is to be seen through these layers (Layer#stack): of each item the row in the uppermost of them.
+  scope :through, lambda { |stack|
+    next where(layer_id: stack) if stack.one?
+    above = "SELECT 1 FROM items upper WHERE upper.page_id = items.page_id AND upper.key = items.key AND upper.layer_id > items.layer_id AND upper.layer_id IN (?)"
+    where(layer_id: stack, gone: false).where("NOT EXISTS (#{above})", stack)
+  }
+
+  # Those for an audience (Usher::Page::Audience).
+  scope :for_audience, ->(audience) { audience.bit.zero? ? all : where("items.audiences & ? != 0", audience.bit) }
+
+  # Of a kind (nil: any), whose bounding box meets an upright box (Usher::Geometry::Box; nil: anywhere).
   scope :near, lambda { |box, kind|
     found = kind ? where(kind: kind) : all
     box ? found.where(left: ..box.x + box.width, right: box.x.., top: ..box.y + box.height, bottom: box.y..) : found
   }
 
-  # The row for a Usher::Page::Placed on this page, drawn.
-  def self.row(placed, page:)
-    item = placed.item
-    { page_id: page.id, key: item.id, kind: item.class.kind, data: item.to_h, z: placed.z, seq: page.seq,
-      svg: Usher::Page::Drawing.item(placed, page.seq), device_svg: Usher::Page::Drawing.for_devices(placed, page.seq), in_room: item.in_room?(page.size), on_devices: item.on_devices?(page.size),
-      tied: item.tied?, origin: item.origin, words: item.words, picture_id: item.picture, activity_id: item.activity, asset_id: item.asset, **place_of(item) }
+  class << self
+    # The row for a Usher::Page::Placed on this page, drawn. seq: the number of its version.
+    def row(placed, page:, layer_id:, seq: page.seq)
+      item = placed.item
+      { page_id: page.id, layer_id: layer_id, key: item.id, kind: item.class.kind, data: item.to_h, z: placed.z, seq: seq, gone: false, **drawn(placed, seq), audiences: Usher::Page::Audience.bits(item, page.size),
+        tied: item.tied?, origin: item.origin, words: item.words, picture_id: item.picture, activity_id: item.activity, asset_id: item.asset, **place_of(item) }
+    end
+
+    # The row that hides an item of a lower layer.
+    def hiding(key, page:, layer_id:)
+      { page_id: page.id, layer_id: layer_id, key: key, kind: "gone", data: {}, z: 0, seq: page.seq, gone: true, svg: "", veiled_svg: nil, audiences: 0,
+        tied: false, origin: nil, words: "", picture_id: nil, activity_id: nil, asset_id: nil, left: 0, top: 0, right: 0, bottom: 0 }
+    end
+
+    def drawn(placed, seq) = { svg: Usher::Page::Drawing.item(placed, seq), veiled_svg: Usher::Page::Drawing.veiled(placed, seq) }
+
+    # The bounding box of an item of the core.
+    def place_of(item)
+      box = item.box.bounds
+      { left: box.x, top: box.y, right: box.x + box.width, bottom: box.y + box.height }
+    end
+
+    # The bounding boxes, from the columns alone.
+    def boxes = pluck(:left, :top, :right, :bottom).map { |left, top, right, bottom| Usher::Geometry::Box.new(left, top, right - left, bottom - top, 0) }
+
+    def recent = @recent ||= Recent.new
   end
-
-  # The upright box around an item of the core.
-  def self.place_of(item)
-    box = item.box.bounds
-    { left: box.x, top: box.y, right: box.x + box.width, bottom: box.y + box.height }
-  end
-
-  # The upright boxes around them, from the columns alone.
-  def self.boxes = pluck(:left, :top, :right, :bottom).map { |left, top, right, bottom| Usher::Geometry::Box.new(left, top, right - left, bottom - top, 0) }
-
-  def self.recent = @recent ||= Recent.new
 
   def placed = Usher::Page::Placed.new(Usher::Items.restore(data), z)
 

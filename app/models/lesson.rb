@@ -3,15 +3,20 @@ class Lesson < ApplicationRecord
 
   belongs_to :teacher
   has_many :pages, -> { kept.order(:position, :id) }, inverse_of: :lesson
-  # In the order in which they can be deleted: sittings, takes and items point at pages and activities.
-  has_many :sittings, dependent: :destroy
+  has_one :prepared, -> { where(kind: "prepared") }, class_name: "Layer", inverse_of: :lesson
+  # In the order in which they can be deleted: sittings, takes and items point at pages, layers and activities.
+  has_many :events, dependent: :delete_all
   has_many :takes, dependent: :destroy
+  has_many :sittings, dependent: :destroy
   has_many :shares, dependent: :destroy
   has_many :imports, dependent: :delete_all
   has_many :all_pages, class_name: "Page", dependent: :destroy
   has_many :activities, dependent: :destroy
+  has_many :layers, dependent: :destroy
 
   scope :newest, -> { order(updated_at: :desc, id: :desc) }
+
+  after_create { create_prepared!(kind: "prepared") }
 
   # A new lesson with one empty page, ready to write on.
   def self.start(attributes)
@@ -30,7 +35,8 @@ class Lesson < ApplicationRecord
       page = all_pages.create!(position: position, picture_id: Usher::Page::Paper.of(style).picture, **style)
       page.lay(items)
       page.index_words if page.picture
-      page.tap { touch }
+      reordered
+      page
     end
   end
 
@@ -44,9 +50,7 @@ class Lesson < ApplicationRecord
   def bin_pages(chosen)
     raise Usher::Invalid, "Choose the pages first." if chosen.empty?
     raise Usher::Invalid, "A lesson keeps at least one page." if (pages - chosen).empty?
-    transaction { chosen.each(&:bin) }
-    pages.reset
-    touch
+    transaction { chosen.each(&:bin) && reordered }
   end
 
   # Brings these pages, in their order, to a place in the running order, counted from one among the others.
@@ -55,9 +59,16 @@ class Lesson < ApplicationRecord
       others = pages.reject { |page| chosen.include?(page) }
       others.insert((number - 1).clamp(0, others.size), *chosen)
       others.each_with_index { |page, index| page.update_columns(position: index + 1) if page.position != index + 1 }
-      pages.reset
-      touch
+      reordered
     end
+  end
+
+  # Pages came, went or changed places: that is part of the log, and every board shows it.
+  def reordered
+    pages.reset
+    touch
+    Event.note(self, "order", { "pages" => pages.size })
+    ApplicationRecord.current_transaction.after_commit { tell_boards(order: true) }
   end
 
   # Pages of another lesson arrive at the end of this one; moved, they leave the other for the bin, which
@@ -81,11 +92,15 @@ class Lesson < ApplicationRecord
     update_columns(place: { page: page.id, view: view })
   end
 
-  def sitting = sittings.open.last
+  # The going through it that has not ended, with its doors open or shut; the one whose doors are open.
+  def sitting = sittings.current.last
+  def open_sitting = sitting.then { |sitting| sitting if sitting&.open? }
 
   def share = shares.standing.last
 
-  # The feeds that boards and devices of this lesson follow.
+  # The feed that boards in Prepare follow; those in Teach and devices follow their sitting's.
   def board_feed = Live::Feed["lesson:#{id}:board"]
-  def device_feed = Live::Feed["lesson:#{id}:devices"]
+
+  # Says something to every board of this lesson.
+  def tell_boards(**message) = [ board_feed, *sitting&.wall_feed ].each { |feed| feed.publish(**message) }
 end

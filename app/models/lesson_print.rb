@@ -16,9 +16,7 @@ class LessonPrint
   # Each page as a drawing that needs nothing around it: pictures are put into it, each read once.
   def documents
     pictures = Picture.addresses
-    items = Item.where(page: @lesson.pages, on_devices: true).order(:z, :key).pluck(:page_id, Item::DEVICE_SVG).group_by(&:first)
-    @lesson.pages.map do |page|
-      Usher::Page::Drawing.document(page.style, items.fetch(page.id, []).map(&:last), veil: page.veil) { |address| pictures[address] }
-    end
+    reader = Viewer.reader(@lesson)
+    @lesson.pages.map { |page| page.showing(reader).document(pictures) }
   end
 end

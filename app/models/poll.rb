@@ -12,7 +12,7 @@ class Poll < ApplicationRecord
   def self.ask(sitting, count)
     transaction do
       sitting.polls.asking.each(&:close)
-      create!(sitting: sitting, page: sitting.page, letters: count).tap(&:tell_devices)
+      create!(sitting: sitting, page: sitting.page, letters: count).tap(&:tell_devices).tap(&:note)
     end
   end
 
@@ -23,13 +23,18 @@ class Poll < ApplicationRecord
   # Whether the class's answers are shown, on the wall too.
   def reveal(shown)
     update!(revealed: shown)
-    sitting.lesson.board_feed.publish(roll: true)
+    sitting.tell_boards(roll: true)
+    note
   end
 
   def close
     update!(closed_at: Time.current)
     tell_devices
+    note
   end
+
+  # What is to be seen of it on the wall becomes part of the lesson's log.
+  def note = Event.note(sitting.lesson, "poll", closed? ? {} : seen, page: page)
 
   # Takes or changes a student's answer. Raises Usher::Invalid.
   def take_answer(seat, choice)
@@ -40,10 +45,12 @@ class Poll < ApplicationRecord
   end
 
   def tell_devices
-    ApplicationRecord.current_transaction.after_commit { sitting.lesson.device_feed.publish(poll: true) }
+    ApplicationRecord.current_transaction.after_commit { sitting.device_feed.publish(poll: true) }
   end
 
   private
+
+  def seen = { "choices" => choices, "revealed" => revealed?, **(revealed? ? { "counts" => tally.rows.to_h { |row| [ row.choice, row.count ] } } : {}) }
 
   def letters_of = Usher::Polls::Letters.new(letters)
 end

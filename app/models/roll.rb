@@ -17,7 +17,7 @@ class Roll
 
   # The activities that anybody in here has begun, and those on the page.
   def activities
-    @activities ||= Activity.where(id: @sitting.page.items.select(:activity_id)).or(Activity.where(id: attempts.map(&:activity_id))).order(:id).to_a
+    @activities ||= Activity.where(id: @sitting.page.showing(Viewer.teaching(@sitting)).items.reorder(nil).select(:activity_id)).or(Activity.where(id: attempts.map(&:activity_id))).order(:id).to_a
   end
 
   private

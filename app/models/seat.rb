@@ -27,7 +27,7 @@ class Seat < ApplicationRecord
   end
 
   # The teacher's board looks again at who is in and what they did.
-  def tell_board = lesson.board_feed.publish(roll: true)
+  def tell_board = sitting.tell_boards(roll: true)
 
   private
 

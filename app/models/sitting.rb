@@ -1,47 +1,71 @@
-# One live lesson: the doors are open, and devices follow the page it stands at.
+# One class's going through a lesson. It begins when the lesson is first taught; everything done in Teach lies in
+# its layer. While its doors are open the class's devices follow the page it stands at.
 class Sitting < ApplicationRecord
   belongs_to :lesson
   belongs_to :page
+  has_one :layer, -> { where(kind: "sitting") }, inverse_of: :sitting, dependent: :destroy
   has_many :polls, dependent: :destroy
   has_many :seats, dependent: :destroy
 
   # Doors somebody forgot to shut do not stand open for ever.
   LONGEST = 12.hours
 
-  scope :open, -> { where(shut_at: nil) }
+  scope :current, -> { where(ended_at: nil) }
+  scope :open, -> { where.not(opened_at: nil).where(shut_at: nil) }
   scope :forgotten, -> { open.where(opened_at: ...LONGEST.ago) }
 
-  # Opens the doors of a lesson; when they are open already, that sitting goes on.
-  def self.open_doors(lesson, page)
-    lesson.sitting || begin
-      create!(lesson: lesson, page: page, code: free_code, opened_at: Time.current)
-    rescue ActiveRecord::RecordNotUnique
-      retry
+  after_create { lesson.prepared.over("sitting", sitting: self) }
+
+  class << self
+    # The sitting that a lesson is taught in, from this page on. One that is being held, or has its doors open,
+    # stays at its own page: whoever comes later comes to where the class is.
+    def teach(lesson, page)
+      (lesson.sitting || create!(lesson: lesson, page: page, began_at: Time.current)).tap { |sitting| sitting.turn_to(page) unless sitting.open? || sitting.held? || sitting.page_id == page.id }
+    end
+
+    # Opens the doors of a lesson; when they are open already, that sitting goes on.
+    def open_doors(lesson, page)
+      sitting = teach(lesson, page)
+      sitting.open? ? sitting : sitting.tap(&:open)
+    end
+
+    # The open sitting a typed code belongs to, or nil.
+    def behind(typed)
+      code = Usher::Classroom::Code.read(typed)
+      self.open.find_by(code: code) if code
+    end
+
+    def free_code
+      loop { Usher::Classroom::Code.draw.then { |code| return code unless self.open.exists?(code: code) } }
     end
   end
 
-  def self.free_code
-    loop { Usher::Classroom::Code.draw.then { |code| return code unless open.exists?(code: code) } }
-  end
-  private_class_method :free_code
+  def open? = opened_at.present? && shut_at.nil?
 
-  # The open sitting a typed code belongs to, or nil.
-  def self.behind(typed)
-    code = Usher::Classroom::Code.read(typed)
-    open.find_by(code: code) if code
+  def open
+    update!(code: self.class.free_code, opened_at: Time.current, shut_at: nil)
+    tell_boards(roll: true)
+  rescue ActiveRecord::RecordNotUnique
+    retry
   end
-
-  def open? = shut_at.nil?
 
   def turn_to(page)
     update!(page: page)
-    lesson.device_feed.publish(turn: page.id)
+    ApplicationRecord.current_transaction.after_commit { [ wall_feed, *(device_feed if open?) ].each { |feed| feed.publish(turn: page.id) } }
   end
 
+  # The class goes; what it did stays with the sitting.
   def shut
+    return unless open?
     update!(shut_at: Time.current)
     polls.asking.update_all(closed_at: Time.current)
-    lesson.device_feed.publish(shut: true)
+    device_feed.publish(shut: true)
+  end
+
+  # The next time the lesson is taught is another sitting.
+  def end
+    shut
+    update!(ended_at: Time.current)
   end
 
   # A seat for this name; two of the same name get a number.
@@ -52,4 +76,19 @@ class Sitting < ApplicationRecord
   end
 
   def poll = polls.asking.last
+
+  # The feeds that boards in Teach, and devices, follow.
+  def wall_feed = Live::Feed["sitting:#{id}:wall"]
+  def device_feed = Live::Feed["sitting:#{id}:devices"]
+
+  def tell_boards(**message) = [ lesson.board_feed, wall_feed ].each { |feed| feed.publish(**message) }
+
+  # Whether a board in Teach shows it at this moment. Counted in the cache, like those in seats.
+  def held? = Rails.cache.read(held, raw: true).to_i.positive?
+  def hold = Rails.cache.increment(held, 1, expires_in: 1.day)
+  def let_go = (Rails.cache.decrement(held, 1) if held?)
+
+  private
+
+  def held = "sitting:#{id}:held"
 end

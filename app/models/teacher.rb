@@ -2,6 +2,7 @@ class Teacher < ApplicationRecord
   MOST_HOSTS = 50
 
   attribute :hosts, PlainJson.new
+  attribute :preferences, StoredDocument.new(:preferences)
 
   has_secure_password
 

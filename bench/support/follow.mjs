@@ -68,7 +68,7 @@ function apply(device, id) {
 }
 
 const points = Array.from({ length: 24 }, (_, n) => [400.25 + n * 3.5, 300.5 + n, 0.5])
-const wet = (page, id) => ({ page, id, colour: "#1e6079", breadth: 6, start: 0, points })
+const wet = (page, id) => ({ page, id, colour: "#1e6079", stroke_width: 6, start: 0, points })
 
 function lesson({ board, teacher, page, seats }, index) {
   const devices = task.kind === "usher" ? seats.map(cookie => new Device(cookie)) : seats.map(() => {

@@ -6,6 +6,7 @@ module Usher
   autoload :Activities, "usher/activities"
   autoload :Classroom, "usher/classroom"
   autoload :Colour, "usher/colour"
+  autoload :Documents, "usher/documents"
   autoload :Formats, "usher/formats"
   autoload :Geometry, "usher/geometry"
   autoload :Ink, "usher/ink"

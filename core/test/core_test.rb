@@ -14,6 +14,12 @@ class CoreTest < Minitest::Test
 
   def put(*items) = { "verb" => "put", "items" => items.map(&:to_h) }
 
+  # The page as it was before the steps with these inverses, the oldest first.
+  def rewind(page, inverses)
+    inverses.compact.reverse_each { |inverse| page.run(inverse, lenient: true) }
+    page
+  end
+
   def assert_invalid(pattern = nil, &block)
     error = assert_raises(Usher::Invalid, &block)
     assert_match pattern, error.message if pattern

@@ -56,6 +56,6 @@ class RedactedTest < CoreTest
   def lay(*items) = @page.run({ "verb" => "put", "items" => items.map(&:to_h) })
   def cover(**more) = item("cover", id: "patch", **more)
   def hidden(id) = @page.find([ id ])[id].item.hidden
-  def device(id) = Usher::Page::Drawing.for_devices(@page.find([ id ])[id], 1)
+  def device(id) = Usher::Page::Drawing.veiled(@page.find([ id ])[id], 1)
   def board(id) = Usher::Page::Drawing.item(@page.find([ id ])[id], 1)
 end

@@ -1,7 +1,7 @@
 require "core_test"
 
 class TilesTest < CoreTest
-  def lay(text, way = "row") = Usher::Tiles.lay(text, way: way)
+  def lay(text, layout = "row") = Usher::Tiles.lay(text, layout: layout)
   def words(text) = lay(text).map { |tile| tile["text"] }
 
   def test_a_list_is_read_however_it_is_separated

@@ -82,6 +82,6 @@ class VeilTest < CoreTest
   def picture(**more) = item("picture", id: "boat", picture: 7, x: 200, y: 100, width: 200, height: 100, **more)
   def cover(**more) = item("cover", id: "patch", **more)
   def hidden = @page.find([ "boat" ])["boat"].item.hidden
-  def for_devices = Usher::Page::Drawing.for_devices(@page.find([ "boat" ])["boat"], 1)
+  def for_devices = Usher::Page::Drawing.veiled(@page.find([ "boat" ])["boat"], 1)
   def for_board = Usher::Page::Drawing.item(@page.find([ "boat" ])["boat"], 1)
 end

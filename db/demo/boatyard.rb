@@ -42,7 +42,7 @@ module Demo
     def course(sketch, pictures)
       sketch.instance_exec do
         title "Sail the course", y: 40, size: 60
-        add "ellipse", id: "course", x: 260, y: 220, width: 1080, height: 520, stroke: "#1e6079", breadth: 5, dash: "dashed", pinned: "all"
+        add "ellipse", id: "course", x: 260, y: 220, width: 1080, height: 520, stroke: "#1e6079", stroke_width: 5, dash: "dashed", pinned: "all"
         %w[Start First\ buoy Turning\ point Last\ buoy].zip([ [ 1350, 560 ], [ 700, 770 ], [ 60, 440 ], [ 700, 140 ] ]) { |words, (x, y)| text words, x, y, 220, size: 30, bold: true, colour: Usher::Colour::TIDE, pinned: "all" }
         add "picture", id: "boat", x: 1245, y: 390, width: 190, height: 190 * pictures[:boat].height / pictures[:boat].width, picture: pictures[:boat].id, alt: "A small sailing boat"
         note "Which share of the course has the boat sailed when it reaches the turning point?", 560, 360, 480, 190
@@ -51,7 +51,7 @@ module Demo
 
     # The boat goes along the course, with four stops.
     def bind(page, teacher)
-      page.perform({ "verb" => "track", "ids" => [ "boat" ], "way" => "path", "path" => "course", "stops" => 4 }, id: SecureRandom.alphanumeric(20), by: teacher)
+      page.perform({ "verb" => "track", "ids" => [ "boat" ], "kind" => "path", "path" => "course", "stops" => 4 }, id: SecureRandom.alphanumeric(20), by: teacher)
     end
 
     def answers(sketch)
@@ -60,7 +60,7 @@ module Demo
         [ [ "A cleat and a pulley", "7.25 €" ], [ "Two cleats", "5.50 €" ], [ "A pulley and a coil of rope", "10.70 €" ] ].each_with_index do |(words, sum), index|
           text words, 120, 210 + index * 170, 800, size: 46
           text sum, 1010, 210 + index * 170, 300, size: 54, bold: true, colour: Usher::Colour::VELVET
-          add "cover", x: 980, y: 190 + index * 170, width: 320, height: 110, way: %w[lift fade slide][index], words: "How much?"
+          add "cover", x: 980, y: 190 + index * 170, width: 320, height: 110, effect: %w[lift fade slide][index], words: "How much?"
         end
         note "For the teacher: 4 1/2 € and 4.50 € are the same amount. Ask who sees it.", 1000, 690, 480, 150, audience: "room"
         text "On your own device: write down your sum first.", 120, 740, 800, size: 34, audience: "devices"

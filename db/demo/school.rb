@@ -46,7 +46,7 @@ module Demo
       text "Why does the sea come in twice a day, and when can we walk to the lighthouse?", 80, 330, 820, size: 46
       picture pictures[:lighthouse], 1030, 110, 480, "A lighthouse on a rock, its lamp lit"
       note "Today: read a tide graph, decide when it is safe, explain why.", 80, 600, 520, 180
-      ink((0..70).map { |step| [ 80 + step * 11.6, 556 + Math.sin(step / 3.2) * 13 ] }, colour: BLUE, breadth: 9)
+      ink((0..70).map { |step| [ 80 + step * 11.6, 556 + Math.sin(step / 3.2) * 13 ] }, colour: BLUE, stroke_width: 9)
     end
     Sketch.fill(pages[1], by: teacher) { Demo.tide_graph(self) }
     activity = lesson.activities.create!(title: "Safe or wait?", kind: "sort", content: { "groups" => [ { "name" => "Safe to cross", "tiles" => %w[11:30 12:40 00:15] }, { "name" => "Wait", "tiles" => %w[05:45 18:10 06:20] } ] })
@@ -70,7 +70,7 @@ module Demo
       text "What we found out", 150, 40, 1200, size: 64, font: "title", bold: true
       text "High water comes about every twelve and a half hours.", 150, 186, 1300, size: 40
       text "The causeway is dry for about", 150, 306, 1300, size: 40
-      line [ 712, 350 ], [ 900, 350 ], stroke: RED, breadth: 4
+      line [ 712, 350 ], [ 900, 350 ], stroke: RED, stroke_width: 4
     end
   end
 
@@ -81,23 +81,23 @@ module Demo
       title "When is the causeway safe to cross?"
       text "height (m)", 58, 158, 130, size: 23, colour: Usher::Colour::SOFT
       [ 0, 2, 4, 6 ].each do |metres|
-        line [ x[0], y[metres] ], [ x[24], y[metres] ], stroke: "#e8dcc7", breadth: 2 unless metres.zero?
+        line [ x[0], y[metres] ], [ x[24], y[metres] ], stroke: "#e8dcc7", stroke_width: 2 unless metres.zero?
         text metres.to_s, 120, y[metres] - 22, 50, size: 30, colour: Usher::Colour::SOFT, align: "right"
       end
       [ 6, 12, 18, 24 ].each do |hour|
-        line [ x[hour], y[0] ], [ x[hour], y[6.6] ], stroke: "#e8dcc7", breadth: 2
+        line [ x[hour], y[0] ], [ x[hour], y[6.6] ], stroke: "#e8dcc7", stroke_width: 2
         text format("%02d:00", hour), x[hour] - 60, y[0] + 14, 120, size: 28, colour: Usher::Colour::SOFT, align: "middle"
       end
-      line [ x[0], y[6.8] ], [ x[0], y[0] ], breadth: 5
-      line [ x[0], y[0] ], [ x[24.6], y[0] ], breadth: 5
-      line [ x[0], y[2] ], [ x[24], y[2] ], stroke: RED, breadth: 4, dash: "dashed"
-      ink((0..96).map { |quarter| hour = quarter / 4.0; [ x[hour].round(1), y[3.4 + 2.7 * Math.sin((hour - 2.9) * Math::PI / 6.2)].round(1) ] }, colour: BLUE, breadth: 9)
+      line [ x[0], y[6.8] ], [ x[0], y[0] ], stroke_width: 5
+      line [ x[0], y[0] ], [ x[24.6], y[0] ], stroke_width: 5
+      line [ x[0], y[2] ], [ x[24], y[2] ], stroke: RED, stroke_width: 4, dash: "dashed"
+      ink((0..96).map { |quarter| hour = quarter / 4.0; [ x[hour].round(1), y[3.4 + 2.7 * Math.sin((hour - 2.9) * Math::PI / 6.2)].round(1) ] }, colour: BLUE, stroke_width: 9)
       ring x[12.2], y[1.15], 125, 62, colour: PLUM
       note "Cross it?\nRead the height at each time. Safe, or wait?", 1180, 170, 360, 190
       { "11:30" => [ 1180, 420 ], "18:10" => [ 1380, 420 ], "05:45" => [ 1180, 530 ] }.each do |time, (left, top)|
         note time, left, top, 160, 86, size: 34, bold: true, colour: BLUE, card: "#d5e8ef", align: "middle"
       end
-      line [ x[12.2], y[3.5] ], [ x[12.2], y[2.15] ], kind: "arrow", stroke: PLUM, breadth: 6
+      line [ x[12.2], y[3.5] ], [ x[12.2], y[2.15] ], kind: "arrow", stroke: PLUM, stroke_width: 6
       text "low water", x[12.2] - 100, y[4.1], 200, size: 32, colour: PLUM, bold: true, align: "middle"
     end
   end
@@ -114,7 +114,7 @@ module Demo
     Sketch.fill(pages[1], by: teacher) do
       text "Cut the rope", 100, 40, 1000, size: 64, font: "title", bold: true
       { 1 => "one whole", 2 => "halves", 3 => "thirds", 4 => "quarters" }.each_with_index do |(parts, words), row|
-        parts.times { |part| shape "rectangle", 100 + part * 1100.0 / parts, 200 + row * 150, 1100.0 / parts, 90, fill: [ "#f7dfa6", "#d5e8ef", "#d9eee3", "#f5e3ea" ][row], breadth: 4 }
+        parts.times { |part| shape "rectangle", 100 + part * 1100.0 / parts, 200 + row * 150, 1100.0 / parts, 90, fill: [ "#f7dfa6", "#d5e8ef", "#d9eee3", "#f5e3ea" ][row], stroke_width: 4 }
         text words, 1240, 215 + row * 150, 300, size: 40
       end
     end
@@ -125,7 +125,7 @@ module Demo
     end
     Sketch.fill(pages[3], by: teacher) do
       title "Your own rope"
-      shape "ellipse", 180, 260, 420, 420, fill: "#d9eee3", stroke: GREEN, breadth: 6
+      shape "ellipse", 180, 260, 420, 420, fill: "#d9eee3", stroke: GREEN, stroke_width: 6
       line [ 390, 260 ], [ 390, 680 ], stroke: GREEN
       line [ 180, 470 ], [ 600, 470 ], stroke: GREEN
       text "Coil a rope and cut it. Which fraction is each piece? Draw it, then tell your neighbour.", 720, 300, 780, size: 46
@@ -140,10 +140,10 @@ module Demo
       add "formula", x: 110, y: 200, source: "2/3", size: 110, colour: PLUM
       add "formula", x: 330, y: 200, source: "3/5", size: 110, colour: BLUE
       text "of the same rope", 540, 250, 420, size: 46
-      shape "rectangle", 100, 470, 1000, 40, fill: "#f7dfa6", breadth: 4
-      shape "rectangle", 100, 470, 666.67, 40, fill: PLUM, breadth: 4
-      shape "rectangle", 100, 540, 1000, 40, fill: "#f7dfa6", breadth: 4
-      shape "rectangle", 100, 540, 600, 40, fill: BLUE, breadth: 4
+      shape "rectangle", 100, 470, 1000, 40, fill: "#f7dfa6", stroke_width: 4
+      shape "rectangle", 100, 470, 666.67, 40, fill: PLUM, stroke_width: 4
+      shape "rectangle", 100, 540, 1000, 40, fill: "#f7dfa6", stroke_width: 4
+      shape "rectangle", 100, 540, 600, 40, fill: BLUE, stroke_width: 4
       add "ruler", x: 90, y: 600, width: 1040, height: 90, unit: "units"
       add "callout", x: 1060, y: 190, width: 420, height: 150, text: "Measure first, then cut.", size: 40, tail: [ 0.75, 1.5 ]
       shape "star", 1330, 480, 150, 150, fill: "#f7dfa6", stroke: "#9a6a0c"
@@ -162,7 +162,7 @@ module Demo
       text "Today or long ago?", 160, 34, 1000, size: 64, font: "title", bold: true
       [ %w[blow blew], %w[light lit], %w[wind wound], %w[drink drank] ].each_with_index do |(now, past), row|
         text now, 200, 186 + row * 120, 300, size: 46
-        line [ 480, 216 + row * 120 ], [ 640, 216 + row * 120 ], kind: "arrow", stroke: PLUM, breadth: 6
+        line [ 480, 216 + row * 120 ], [ 640, 216 + row * 120 ], kind: "arrow", stroke: PLUM, stroke_width: 6
         text past, 700, 186 + row * 120, 300, size: 46, bold: true, colour: PLUM
       end
       note "Find four more in the diary.", 1120, 200, 360, 180, card: "#d5e8ef"

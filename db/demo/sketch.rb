@@ -26,8 +26,8 @@ module Demo
     end
 
     # A drawn line through points, 16 ms apart.
-    def ink(points, colour: "#231a1e", breadth: 6)
-      @items << { "kind" => "ink", "id" => fresh, "colour" => colour, "breadth" => breadth, "nib" => "lively", "points" => points.each_with_index.map { |(x, y), index| [ x, y, nil, index * 16 ] } }
+    def ink(points, colour: "#231a1e", stroke_width: 6)
+      @items << { "kind" => "ink", "id" => fresh, "colour" => colour, "stroke_width" => stroke_width, "nib" => "lively", "points" => points.each_with_index.map { |(x, y), index| [ x, y, nil, index * 16 ] } }
     end
 
     # A ring drawn by hand: not quite round, not quite closed.

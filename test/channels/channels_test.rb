@@ -25,39 +25,42 @@ class BoardChannelTest < ActionCable::Channel::TestCase
 
   test "wet ink goes to the devices of the page they look at, checked" do
     sit(@lesson)
+    sit(@lesson)
     stub_connection teacher: @owner, seat: nil
     subscribe lesson: @lesson.id
-    before = @lesson.device_feed.mark[:n]
-    ink = { "page" => @page.id, "id" => "s1", "colour" => "#1e6079", "breadth" => 6, "start" => 0, "nib" => "lively", "opacity" => 1, "points" => [ [ 1, 2, nil, 0 ], [ 3, 4, 0.5, 16 ] ] }
+    before = @lesson.sitting.device_feed.mark[:n]
+    ink = { "page" => @page.id, "id" => "s1", "colour" => "#1e6079", "stroke_width" => 6, "start" => 0, "nib" => "lively", "opacity" => 1, "points" => [ [ 1, 2, nil, 0 ], [ 3, 4, 0.5, 16 ] ] }
     perform :wet, ink
     perform :wet, ink.merge("page" => @page.id + 99)
-    assert_equal before + 1, @lesson.device_feed.mark[:n]
-    assert_equal [ [ 1.0, 2.0, nil, 0 ], [ 3.0, 4.0, 0.5, 16 ] ], JSON.parse(@lesson.device_feed.since(Live::Feed::FROM, before).sole).dig("wet", "points")
-    [ { "points" => [] }, { "points" => [ [ 1, "x" ] ] }, { "points" => [ [ 0, 0 ] ] * 121 }, { "colour" => "red" }, { "breadth" => 1e9 }, { "nib" => "feather" }, { "opacity" => 0 }, { "id" => "<b>" }, { "start" => -1 }, { "page" => "x" } ].each do |bad|
+    assert_equal before + 1, @lesson.sitting.device_feed.mark[:n]
+    assert_equal [ [ 1.0, 2.0, nil, 0 ], [ 3.0, 4.0, 0.5, 16 ] ], JSON.parse(@lesson.sitting.device_feed.since(Live::Feed::FROM, before).sole).dig("wet", "points")
+    [ { "points" => [] }, { "points" => [ [ 1, "x" ] ] }, { "points" => [ [ 0, 0 ] ] * 121 }, { "colour" => "red" }, { "stroke_width" => 1e9 }, { "nib" => "feather" }, { "opacity" => 0 }, { "id" => "<b>" }, { "start" => -1 }, { "page" => "x" } ].each do |bad|
       perform :wet, ink.merge(bad)
       assert transmissions.last["refused"], bad.inspect
     end
-    assert_equal before + 1, @lesson.device_feed.mark[:n]
+    assert_equal before + 1, @lesson.sitting.device_feed.mark[:n]
   end
 
   test "the spotlight is told in page units, or that it is off; what is no spotlight is refused" do
+    sit(@lesson)
     stub_connection teacher: @owner, seat: nil
     subscribe lesson: @lesson.id
-    before = @lesson.device_feed.mark[:n]
+    before = @lesson.sitting.device_feed.mark[:n]
     perform :light, { "at" => [ 800.4, 450 ], "size" => [ 200, 120 ], "round" => true }
     perform :light, {}
     [ { "at" => [ 1 ] }, { "at" => [ 1, 2 ], "size" => "large" }, { "at" => [ 1, 2 ], "size" => [ 3, 4 ], "round" => "yes" } ].each { |data| perform :light, data }
-    assert_equal [ { "at" => [ 800, 450 ], "size" => [ 200, 120 ], "round" => true }, {} ], @lesson.device_feed.since(Live::Feed::FROM, before).map { |frame| JSON.parse(frame)["light"] }
+    assert_equal [ { "at" => [ 800, 450 ], "size" => [ 200, 120 ], "round" => true }, {} ], @lesson.sitting.device_feed.since(Live::Feed::FROM, before).map { |frame| JSON.parse(frame)["light"] }
   end
 
   test "the pointer is told in page units, or that it has gone" do
+    sit(@lesson)
     stub_connection teacher: @owner, seat: nil
     subscribe lesson: @lesson.id
-    before = @lesson.device_feed.mark[:n]
+    before = @lesson.sitting.device_feed.mark[:n]
     perform :pointer, { "x" => 10.4, "y" => 20 }
     perform :pointer, {}
     perform :pointer, { "x" => "everywhere", "y" => 3 }
-    assert_equal [ { "at" => [ 10, 20 ] }, { "at" => nil } ], @lesson.device_feed.since(Live::Feed::FROM, before).map { |frame| JSON.parse(frame)["pointer"] }
+    assert_equal [ { "at" => [ 10, 20 ] }, { "at" => nil } ], @lesson.sitting.device_feed.since(Live::Feed::FROM, before).map { |frame| JSON.parse(frame)["pointer"] }
     assert transmissions.last["refused"]
   end
 end

@@ -31,8 +31,8 @@ class AssetForgettingTest < ActiveSupport::TestCase
       "on the page" => -> { lay(@page, *@asset.items_at([ 300, 300 ], lesson: @lesson)) },
       "taken away again" => -> { lay(@page, *@asset.items_at([ 300, 300 ], lesson: @lesson)); @page.perform({ "verb" => "remove", "ids" => @page.items.pluck(:key) }, id: fresh, by: @owner) },
       "opened by a note" => -> { lay(@page, note("n", link: { "to" => "sound", "asset" => @asset.id, "name" => "horn" })) },
-      "in a set" => -> { lay(@page, *@asset.items_at([ 300, 300 ], lesson: @lesson), note("held")); @owner.assets.keep_set(@page, @page.items.pluck(:key), name: "Horn"); [ @page.items, @page.operations ].each(&:delete_all) },
-      "in a set that was put away only now" => -> { lay(@page, *@asset.items_at([ 300, 300 ], lesson: @lesson)); @owner.assets.keep_set(@page, @page.items.pluck(:key), name: "Horn").update!(away_at: 20.days.from_now); [ @page.items, @page.operations ].each(&:delete_all) },
+      "in a set" => -> { lay(@page, *@asset.items_at([ 300, 300 ], lesson: @lesson), note("held")); @owner.assets.keep_set(@page.showing, @page.items.pluck(:key), name: "Horn"); [ @page.items, @page.operations ].each(&:delete_all) },
+      "in a set that was put away only now" => -> { lay(@page, *@asset.items_at([ 300, 300 ], lesson: @lesson)); @owner.assets.keep_set(@page.showing, @page.items.pluck(:key), name: "Horn").update!(away_at: 20.days.from_now); [ @page.items, @page.operations ].each(&:delete_all) },
       "as paper" => -> { @page.perform({ "verb" => "restyle", "set" => { "paper" => "picture", "measures" => { "picture" => boat.picture_id } } }, id: fresh, by: @owner) }
     }
     ways.each do |way, done|

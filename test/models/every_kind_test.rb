@@ -33,7 +33,7 @@ class EveryKindTest < ActiveSupport::TestCase
     "trace" => { "along" => "ruler", "items" => [ { "kind" => "ink", "id" => "ruled", "points" => [ [ 120, 590, nil, 0 ], [ 400, 584, nil, 300 ] ] } ] },
     "flip" => { "ids" => %w[note line], "axis" => "across" }, "align" => { "ids" => %w[note star], "to" => "left" }, "distribute" => { "ids" => %w[note star ruler], "along" => "across" },
     "place" => { "ids" => %w[note], "set" => { "x" => 7, "angle" => 12 } }, "deal" => { "piles" => %w[pile], "ids" => %w[copy], "by" => [ 200, 30 ] },
-    "crop" => { "id" => "picture", "to" => [ 0.1, 0.2, 0.5, 0.6 ] }, "track" => { "ids" => %w[note], "way" => "path", "path" => "circle" }, "reset" => { "items" => [ { "kind" => "rectangle", "id" => "old", "x" => 5, "y" => 5, "width" => 50, "height" => 40, "z" => 2.5 } ], "gone" => %w[note], "set" => { "colour" => "#fdfaf4" } },
+    "crop" => { "id" => "picture", "to" => [ 0.1, 0.2, 0.5, 0.6 ] }, "track" => { "ids" => %w[note], "kind" => "path", "path" => "circle" }, "reset" => { "items" => [ { "kind" => "rectangle", "id" => "old", "x" => 5, "y" => 5, "width" => 50, "height" => 40, "z" => 2.5 } ], "gone" => %w[note], "set" => { "colour" => "#fdfaf4" } },
     "together" => { "steps" => [ { "verb" => "remove", "ids" => %w[note] }, { "verb" => "move", "ids" => %w[ink], "by" => [ 9, 9 ] } ] }
   }.freeze
 
@@ -64,8 +64,8 @@ class EveryKindTest < ActiveSupport::TestCase
 
   # Does it, takes it back, does it again; a device and a take see the same as the page.
   def follow(operation)
-    take = Take.start(@lesson, @page)
-    device, mark = shown, @lesson.device_feed.mark[:n]
+    take = Take.start(@page.showing)
+    device, mark = shown, @sitting.device_feed.mark[:n]
     before = state
     @page.perform(operation, id: fresh, by: @owner, during: { take: take, ms: 10 })
     after = state
@@ -77,16 +77,19 @@ class EveryKindTest < ActiveSupport::TestCase
       assert_equal after, state, "redone"
     end
     assert_equal shown, followed(device, mark), "on a device"
-    assert_equal [ after[:items].keys, @page.reload.ground ], watched(take), "in a take"
+    assert_equal in_room, watched(take), "in a take"
   end
 
   def state = { items: @page.items.reload.to_h { |item| [ item.key, item.data.merge("z" => item.z) ] }, style: @page.reload.style }
 
   # What a device has on screen: drawings by id, and the ground.
-  def shown = [ @page.items.reload.where(on_devices: true).to_h { |item| [ item.key, item.device_svg || item.svg ] }, @page.reload.ground ]
+  def shown
+    showing = @page.reload.showing(Viewer.device(@sitting))
+    [ showing.items.pluck(:key, Item::VEILED).to_h, showing.ground ]
+  end
 
   def followed((items, ground), mark)
-    @lesson.device_feed.since(Live::Feed::FROM, mark).map { |frame| JSON.parse(frame)["patch"] }.compact.each do |patch|
+    @sitting.device_feed.since(Live::Feed::FROM, mark).map { |frame| JSON.parse(frame)["patch"] }.compact.each do |patch|
       patch["gone"].each { |id| items.delete(id) }
       patch["put"].each { |item| items[item["id"]] = item["svg"] }
       ground = patch["ground"] || ground
@@ -94,17 +97,17 @@ class EveryKindTest < ActiveSupport::TestCase
     [ items, ground ]
   end
 
-  # The ids on the page when the take has ended, back to front, and its ground.
+  # The drawings to be seen when the take has ended, back to front, and the ground.
   def watched(take)
-    reel = Take::Reading.new(take.tap { |made| made.update!(length_ms: 100) }).reel
-    start = reel[:pages][@page.id]
-    items, ground = start[:items].to_h { |item| [ item[:id], item[:z] ] }, start[:ground]
-    reel[:events].each do |event|
-      event[:gone].each { |id| items.delete(id) }
-      event[:put].each { |item| items[item[:id]] = item[:z] }
-      ground = event[:ground] || ground
-    end
-    [ items.sort_by { |id, z| [ z, id ] }.map(&:first), ground ]
+    take.update!(length_ms: 2_000)
+    take.make
+    take.film.at(2_000).values_at("items", "ground")
+  end
+
+  # The same as the room sees them now, but for the number of their version.
+  def in_room
+    showing = @page.reload.showing(Viewer.room(@page.prepared))
+    [ showing.drawings, showing.ground ]
   end
 
   # How many dots of the printed page are not paper.

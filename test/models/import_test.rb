@@ -23,7 +23,7 @@ class ImportTest < ActiveSupport::TestCase
     sheet = @lesson.pages.reload.second
     assert_equal [ [ 1600, 900 ], [ 1131, 1600 ], [ 1600, 900 ] ], @lesson.pages.map(&:size)
     lay(sheet, note("edge", x: 1200), note("foot", y: 1500))
-    assert_equal({ "edge" => false, "foot" => true }, sheet.items.to_h { |item| [ item.key, item.in_room ] })
+    assert_equal({ "edge" => false, "foot" => true }, sheet.items.to_h { |item| [ item.key, Usher::Page::Audience::ROOM.among?(item.audiences) ] })
     assert_equal [ [ 1131, 1600 ] ] * 3, [ sheet.duplicate, sheet.copy_into(lesson(@owner), position: 1), Lesson.keep_page(sheet, title: "Sheet").pages.first ].map(&:size)
     assert_equal [ "plain", [ 1600, 900 ] ], @lesson.add_page(after: sheet).then { |page| [ page.paper, page.size ] }
     assert_equal [ 339, 480 ], Vips::Image.new_from_buffer(sheet.thumbnail, "").size
@@ -93,7 +93,7 @@ class ImportTest < ActiveSupport::TestCase
     assert_equal [ "done", { "picture" => 1 } ], [ import.state, import.left_out ]
     assert_match(/2 pages came in. Not brought in: 1 picture./, import.note)
     note = first.items.find_by(kind: "note")
-    assert_equal [ "Ask who has seen it.\n\nNot brought in from this slide: 1 picture.", false, false ], [ note.data["text"], note.in_room, note.on_devices ]
+    assert_equal [ "Ask who has seen it.\n\nNot brought in from this slide: 1 picture.", false, false ], [ note.data["text"], *Usher::Page::Audience::TOLD.map { |audience| audience.among?(note.audiences) } ]
     assert_includes Search.new(@owner.lessons, "boots causeway").results.map(&:page), first
     assert_raises(Usher::Invalid) { start("3") }.then { |error| assert_match(/slides 1 to 2/, error.message) }
   end

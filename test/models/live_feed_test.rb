@@ -56,9 +56,9 @@ class LiveFeedTest < ActiveSupport::TestCase
     page = lesson.pages.first
     sit(page.lesson)
     lay(page, note("n1"))
-    mark = page.lesson.device_feed.mark
+    mark = page.lesson.sitting.device_feed.mark
     page.perform({ "verb" => "move", "ids" => [ "n1" ], "by" => [ 5_000, 0 ] }, id: fresh, by: page.lesson.teacher)
-    patch = JSON.parse(page.lesson.device_feed.since(mark[:from], mark[:n]).sole)["patch"]
+    patch = JSON.parse(page.lesson.sitting.device_feed.since(mark[:from], mark[:n]).sole)["patch"]
     assert_equal [ [], [ "n1" ] ], patch.values_at("put", "gone")
     assert_not_includes patch.to_json, "teacher:"
   end

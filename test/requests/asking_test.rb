@@ -32,7 +32,7 @@ class AskingTest < ActionDispatch::IntegrationTest
   end
 
   test "tiles, formulas and symbols answer with how they look, or why not" do
-    ask tiles_path, list: "2x, 3y, 5", way: "grid"
+    ask tiles_path, list: "2x, 3y, 5", layout: "grid"
     assert_equal %w[2x 3y 5], answer["items"].pluck("text")
     assert_equal 3, answer["look"].scan('data-kind="tile"').size
     ask tiles_path, list: " , ,\n"

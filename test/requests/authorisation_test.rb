@@ -42,7 +42,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "GET /attempts/:id" => %i[student], "POST /attempts/:attempt_id/moves" => %i[student],
     "GET /polls/:id" => TEACHER, "PATCH /polls/:id" => TEACHER, "PUT /polls/:id" => TEACHER,
     "GET /takes" => %i[owner other], "GET /takes/:id" => TEACHER, "PATCH /takes/:id" => TEACHER, "PUT /takes/:id" => TEACHER, "DELETE /takes/:id" => TEACHER,
-    "POST /takes/:take_id/voice_pieces" => TEACHER, "POST /takes/:take_id/stop" => TEACHER, "GET /takes/:take_id/reel" => TEACHER, "GET /takes/:take_id/voice" => TEACHER,
+    "POST /takes/:take_id/voice_pieces" => TEACHER, "POST /takes/:take_id/stop" => TEACHER, "GET /takes/:take_id/film" => TEACHER, "GET /takes/:take_id/voice" => TEACHER,
     "GET /join(/:code)" => EVERYBODY, "POST /seat" => EVERYBODY, "GET /seat" => %i[student stranger], "DELETE /seat" => EVERYBODY,
     "GET /seat/page" => %i[student stranger], "GET /seat/feed" => %i[student stranger], "GET /seat/poll" => %i[student stranger], "POST /seat/answer" => %i[student],
     "GET /s/:token" => EVERYBODY, "GET /s/:token/lesson.pdf" => EVERYBODY, "GET /up" => EVERYBODY, "* /:code" => EVERYBODY
@@ -66,9 +66,8 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     @import = Import.create!(lesson: @lesson, asset: @owner.assets.create!(kind: "pdf", name: "Tide tables.pdf", content_type: "application/pdf", facts: { "pages" => 2 }), position: 1, first: 1, last: 2)
     @poll = Poll.ask(@sitting, 3)
     @share = @lesson.shares.create!
-    @take = Take.start(@lesson, @page)
-    @take.update!(state: "ready")
-    @take.reel.attach(io: StringIO.new("{}"), filename: "reel.json")
+    @take = Take.start(@page.showing)
+    @take.make
     @take.voice.attach(io: StringIO.new("voice"), filename: "voice.webm", content_type: "audio/webm", identify: false)
     @kept = Lesson.keep_page(@page, title: "Tides to start from")
     @seat = seat(@sitting)
@@ -137,7 +136,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     verb, path = route.split(" ")
     path = path.sub("(/:code)", "").sub(":code", "422").sub(":token", @share.token).gsub(/:(\w+)/) { id_for(path, Regexp.last_match(1)) }
     verb = "GET" if verb == "*"
-    json = path.match?(%r{/(operations|undo|redo|stop|reel|place|position|pages|copy|feed|starting_points|guides|choice|clippings|pastes|media|reset|preparation|arrivals|return|still|uses|progress|takings|keeps|sets|clearing|imports|imports/\d+|capture|lines|embed|link_card|host)\z}) && path.exclude?("lessons/#{@lesson.id}/copy")
+    json = path.match?(%r{/(operations|undo|redo|stop|film|place|position|pages|copy|feed|starting_points|guides|choice|clippings|pastes|media|reset|preparation|arrivals|return|still|uses|progress|takings|keeps|sets|clearing|imports|imports/\d+|capture|lines|embed|link_card|host)\z}) && path.exclude?("lessons/#{@lesson.id}/copy")
     send(verb.downcase, path, params: params_for(path), headers: json ? { "Accept" => "application/json" } : {})
   end
 

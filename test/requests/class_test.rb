@@ -79,7 +79,7 @@ class ClassTest < ActionDispatch::IntegrationTest
     assert_equal 1, @lesson.sittings.open.count
     assert_select ".doors-big", Usher::Classroom::Code.show(@lesson.sitting.code)
     delete lesson_sitting_path(@lesson)
-    assert_nil @lesson.sitting
+    assert_nil @lesson.reload.open_sitting
     get lesson_roll_path(@lesson)
     assert_empty response.body
   end

@@ -55,10 +55,10 @@ class CoveredPicturesTest < ActionDispatch::IntegrationTest
     get picture_path(@picture)
     assert_response :not_found
     steps = [ { "verb" => "move", "ids" => [ "lid" ], "by" => [ 100, 0 ] }, { "verb" => "change", "changes" => [ { "id" => "lid", "set" => { "off" => true } } ] }, { "verb" => "remove", "ids" => [ "lid" ] } ]
-    grounds = steps.map { |step| @page.perform(step, id: fresh, by: @owner).for_devices[:ground] }
+    grounds = steps.map { |step| @page.perform(step, id: fresh, by: @owner).for(Viewer.device(@seat.sitting))[:ground] }
     assert_equal [ true, false, false ], grounds.map { |ground| ground.include?("/under/") }
-    assert_nil lay(@page, note).for_devices[:ground]
-    assert_nil lay(@page, lid).to_h[:ground], "the board has the whole paper at all times"
+    assert_nil lay(@page, note).for(Viewer.device(@seat.sitting))[:ground]
+    assert_nil lay(@page, lid).for(Viewer.preparing(@lesson))[:ground], "the board has the whole paper at all times"
   end
 
   test "what readers print has the picture without what is covered" do

@@ -14,7 +14,7 @@ class HandlingRequestsTest < ActionDispatch::IntegrationTest
       { "kind" => "text", "id" => "line", "x" => 100, "y" => 700, "width" => 1300, "height" => 0, "size" => 40, "text" => "Dry for six hours a day" },
       { "kind" => "cover", "id" => "patch", "x" => 280, "y" => 180, "width" => 360, "height" => 260 }, { "kind" => "cover", "id" => "word", "x" => 240, "y" => 690, "width" => 200, "height" => 90 })
     sitting = sit(@lesson)
-    mark = @lesson.device_feed.mark[:n]
+    mark = @lesson.sitting.device_feed.mark[:n]
     come_in(sitting)
     get seat_path
     [ "Six hours", "Ask Rowan", "six", "hours" ].each { |words| assert_not_includes response.body, words }
@@ -27,12 +27,12 @@ class HandlingRequestsTest < ActionDispatch::IntegrationTest
     sign_in @owner
     operate(@page, { "verb" => "change", "changes" => [ { "id" => "patch", "set" => { "off" => true } } ] })
     operate(@page, { "verb" => "change", "changes" => [ { "id" => "word", "set" => { "off" => true } } ] })
-    frames = @lesson.device_feed.since(Live::Feed::FROM, mark).join
+    frames = @lesson.sitting.device_feed.since(Live::Feed::FROM, mark).join
     assert_includes frames, "Six hours"
     assert_includes frames, "six"
     assert_not_includes frames, "Ask Rowan"
     operate(@page, { "verb" => "change", "changes" => [ { "id" => "patch", "set" => { "off" => false } } ] })
-    gone = JSON.parse(@lesson.device_feed.since(Live::Feed::FROM, mark).last)["patch"]["gone"]
+    gone = JSON.parse(@lesson.sitting.device_feed.since(Live::Feed::FROM, mark).last)["patch"]["gone"]
     assert_equal [ "answer" ], gone
   end
 
@@ -137,18 +137,24 @@ class HandlingRequestsTest < ActionDispatch::IntegrationTest
 
   test "reset goes back to what was prepared, over pins, and can be undone; kept as it is there is nothing to reset" do
     lay(@page, note("a"), note("b", x: 700, pinned: "all"))
-    teach = ->(operation) { post(page_operations_path(@page), params: { operations: [ { id: fresh, operation: operation, teach: true } ] }, as: :json) }
+    sitting = Sitting.teach(@lesson, @page)
+    teach = ->(operation) { post(page_operations_path(@page, sitting: sitting.id), params: { operations: [ { id: fresh, operation: operation, sitting: sitting.id } ] }, as: :json) }
     teach.({ "verb" => "move", "ids" => [ "a" ], "by" => [ 300, 0 ] })
     teach.({ "verb" => "put", "items" => [ { "kind" => "ink", "id" => "ink", "points" => [ [ 0, 0 ], [ 9, 9 ] ] } ] })
     teach.({ "verb" => "change", "changes" => [ { "id" => "b", "set" => { "pinned" => "no" } } ] })
-    assert_equal 3, @page.reload.steps_since_prepared
-    post page_reset_path(@page), params: { id: fresh }, as: :json
-    assert_equal [ [ "a", 100.0, nil ], [ "b", 700.0, "all" ] ], state
-    post page_undo_path(@page), params: { id: fresh, teach: true }, as: :json
-    assert_equal [ [ "a", 400.0, nil ], [ "b", 700.0, nil ], [ "ink", 0.0, nil ] ], state
-    patch page_preparation_path(@page), as: :json
-    post page_reset_path(@page), params: { id: fresh }, as: :json
+    assert_equal 3, sitting.layer.changes_on(@page)
+    assert_equal [ [ "a", 100.0, nil ], [ "b", 700.0, "all" ] ], state, "the prepared page is not spoilt"
+    post page_reset_path(@page), params: { id: fresh, sitting: sitting.id }, as: :json
+    assert_equal [ [ "a", 100.0, nil ], [ "b", 700.0, "all" ] ], state(sitting)
+    assert_equal 0, sitting.layer.changes_on(@page)
+    post page_undo_path(@page), params: { id: fresh, sitting: sitting.id }, as: :json
+    assert_equal [ [ "a", 400.0, nil ], [ "b", 700.0, nil ], [ "ink", 0.0, nil ] ], state(sitting)
+    patch page_preparation_path(@page), params: { sitting: sitting.id }, as: :json
+    assert_equal [ [ "a", 400.0, nil ], [ "b", 700.0, nil ], [ "ink", 0.0, nil ] ], state, "taken into the lesson"
+    post page_reset_path(@page), params: { id: fresh, sitting: sitting.id }, as: :json
     assert_equal "The page is as you prepared it.", answer["said"]
+    post page_reset_path(@page), params: { id: fresh }, as: :json
+    assert_match(/Nothing was done/, answer["error"])
     assert_equal 3, state.size
   end
 
@@ -190,5 +196,5 @@ class HandlingRequestsTest < ActionDispatch::IntegrationTest
 
   private
 
-  def state = @page.items.reload.sort_by(&:key).map { |item| [ item.key, item.data["x"], item.data["pinned"] ] }
+  def state(sitting = nil) = (sitting ? @page.showing(Viewer.teaching(sitting)) : @page).items.reload.sort_by(&:key).map { |item| [ item.key, item.data["x"], item.data["pinned"] ] }
 end

@@ -78,7 +78,7 @@ class LessonsTest < ActionDispatch::IntegrationTest
     place = seat(sit(old))
     old.activities.sole.deal(seat: place)
     Poll.ask(old.sitting, 2).take_answer(place, "A")
-    Take.start(old, old.pages.first)
+    Take.start(old.pages.first.showing)
     old.update!(binned_at: 31.days.ago)
     young.bin
     EmptyBinJob.perform_now

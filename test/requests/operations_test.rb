@@ -164,7 +164,7 @@ class OperationsTest < ActionDispatch::IntegrationTest
   test "ink that is none is refused with a sentence and changes nothing" do
     good = { kind: "ink", id: "s1", points: [ [ 10, 10, nil, 0 ], [ 90, 40, nil, 30 ] ] }
     { "no points" => { points: [] }, "more than" => { points: [ [ 1, 1 ] ] * 6_000 }, "not on or near" => { points: [ [ 1e9, 5 ] ] }, "list of points" => { points: "M0 0" },
-      "colour" => { colour: "blue" }, "must be one of" => { nib: "feather" }, "a number" => { breadth: 0 }, "missing|no points|list" => { points: nil } }.each do |words, bad|
+      "colour" => { colour: "blue" }, "must be one of" => { nib: "feather" }, "a number" => { stroke_width: 0 }, "missing|no points|list" => { points: nil } }.each do |words, bad|
       operate(@page, { verb: "put", items: [ good.merge(bad) ] })
       assert_match(/#{words}/, answer.dig("refused", "error"), bad.inspect)
     end

@@ -103,9 +103,10 @@ class OutsideTest < ActionDispatch::IntegrationTest
   end
 
   test "what the teacher plays is told to devices, also to one that comes later; nonsense is not passed on" do
-    mark = @lesson.device_feed.mark[:n]
+    sit(@lesson)
+    mark = @lesson.sitting.device_feed.mark[:n]
     Live::Media.new("page" => @page.id, "item" => "film", "playing" => true, "at" => 12.5, "rate" => 1).tell(@lesson)
-    assert_equal "film", JSON.parse(@lesson.device_feed.since(Live::Feed::FROM, mark).last).dig("media", "item")
+    assert_equal "film", JSON.parse(@lesson.sitting.device_feed.since(Live::Feed::FROM, mark).last).dig("media", "item")
     travel 4.seconds do
       assert_in_delta 16.5, Live::Media.now(@lesson)[:at], 1.1 # time travels by whole seconds
     end

@@ -56,7 +56,7 @@ class SmallSchool
       box("star", "pinned", 1300, 600, 120, 120, pinned: "all"), box("rectangle", "left-half", 900, 500, 100, 80, groups: %w[pair], link: { to: "page", page: @everything.id }),
       box("ellipse", "right-half", 1010, 500, 100, 80, groups: %w[pair]), box("set_square", "square", 1000, 640, 300)
     ])
-    perform(@handled, "track", ids: %w[rider], way: "path", path: "course")
+    perform(@handled, "track", ids: %w[rider], kind: "path", path: "course")
     perform(@handled, "deal", piles: %w[pile], ids: %w[copy], by: [ 320, -80 ])
     perform(@handled, "deal", piles: %w[pile], ids: %w[old-copy], by: [ 420, -80 ])
   end
@@ -79,7 +79,7 @@ class SmallSchool
     perform(@taught, "put", items: [ box("note", "prepared", 100, 100, text: "As prepared"), box("activity", "card", 500, 200, 700, 400, **@activity.card) ])
     sitting = Sitting.open_doors(@lesson, @taught)
     seats = %w[Juniper Ivo].map { |name| seat(sitting, name) }
-    @taught.perform({ "verb" => "put", "items" => [ { "kind" => "ink", "id" => "class-ink", "points" => stroke } ] }, id: fresh, by: @owner, teaching: true)
+    @taught.perform({ "verb" => "put", "items" => [ { "kind" => "ink", "id" => "class-ink", "points" => stroke } ] }, id: fresh, by: @owner, layer: sitting.layer)
     poll = Poll.ask(sitting, 3)
     seats.zip(%w[A C]) { |one, choice| poll.take_answer(one, choice) }
     poll.close
@@ -87,12 +87,12 @@ class SmallSchool
     4.times { |tile| attempt.move({ "tile" => tile, "group" => home(attempt, tile) }) }
     @activity.deal(seat: seats.last).move({ "tile" => 0, "group" => 0 })
     @activity.deal
-    sitting.shut
+    sitting.end
   end
 
   # A take over two pages with a voice, ready to be played.
   def took
-    take = Take.start(@lesson, @everything)
+    take = Take.start(@everything.showing)
     during = ->(ms) { { take: take, ms: ms } }
     @everything.perform({ "verb" => "put", "items" => [ { "kind" => "ink", "id" => "take-ink", "nib" => "lively", "points" => stroke } ] }, id: fresh, by: @owner, during: during[400])
     @everything.perform({ "verb" => "move", "ids" => %w[tile], "by" => [ 30, 30 ] }, id: fresh, by: @owner, during: during[1100])
@@ -109,8 +109,8 @@ class SmallSchool
 
   # A clipping, a set in the store room, a link for readers, a page to start from.
   def copies
-    @owner.clippings.clip(@handled, %w[pile copy rider course], key: "small-clipping")
-    @owner.assets.keep_set(@handled, %w[left-half right-half], name: "A pair")
+    @owner.clippings.clip(@handled.showing, %w[pile copy rider course], key: "small-clipping")
+    @owner.assets.keep_set(@handled.showing, %w[left-half right-half], name: "A pair")
     @lesson.shares.create!
     Lesson.keep_page(@everything, title: "Everything")
   end

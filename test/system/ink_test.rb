@@ -119,7 +119,7 @@ class InkTest < ApplicationSystemTestCase
     draw Array.new(20) { |step| [ x + step * 12, y - 6 + (step.odd? ? 5 : -7) ] }
     stroke = eventually { items(@page, "ink").first }
     assert_operator stroke.data["height"], :<, 0.05
-    assert_in_delta ruler.data["y"] - stroke.data["breadth"] / 2.0, stroke.data["y"], 0.05
+    assert_in_delta ruler.data["y"] - stroke.data["stroke_width"] / 2.0, stroke.data["y"], 0.05
   end
 
   test "a teacher's own colour and width stay with the teacher" do
@@ -127,13 +127,13 @@ class InkTest < ApplicationSystemTestCase
     find("input[aria-label='Mix a colour of your own']", visible: :all).execute_script("this.value = '#336699'; this.dispatchEvent(new Event('change', { bubbles: true }))")
     find("input[type=range]", match: :first).execute_script("this.value = 17; this.dispatchEvent(new Event('input', { bubbles: true }))")
     click_button "Keep this width"
-    eventually { @owner.reload.preferences.values_at("colours", "breadths") == [ [ "#336699" ], [ 17 ] ] }
+    eventually { @owner.reload.preferences.values_at("colours", "stroke_widths") == [ [ "#336699" ], [ 17 ] ] }
     page.refresh
     tool "pen"
     click_button "Your width 17"
     click_button "Your colour #336699"
     draw wave([ 400, 300 ], count: 8)
-    eventually { items(@page, "ink").first&.data&.values_at("colour", "breadth") == [ "#336699", 17 ] }
+    eventually { items(@page, "ink").first&.data&.values_at("colour", "stroke_width") == [ "#336699", 17 ] }
     click_button "Remove this colour"
     eventually { @owner.reload.preferences["colours"].empty? }
   end

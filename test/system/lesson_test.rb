@@ -178,17 +178,17 @@ class LessonTest < ApplicationSystemTestCase
     take = Take.last
     assert take.voice.attached?, "the microphone was heard"
     assert_in_delta take.length_ms, take.voice.open { |file| `ffprobe -v error -show_entries format=duration -of csv=p=0 #{file.path}`.to_f * 1000 }, 700
-    reel = JSON.parse(take.reel.download)
-    stroke, turn, second = reel["events"]
-    assert_equal [ 1, true, 1 ], [ stroke["put"].size, turn["turn"], second["put"].size ]
+    events, trail = take.chunks.flat_map { |chunk| chunk.data["events"] }, take.trail
+    stroke, turn, second = events
+    assert_equal [ 1, "turn", 1 ], [ stroke["put"].size, turn["kind"], second["put"].size ]
 
     seek stroke["at"] - 50
     assert_no_selector "#take-view [data-kind=ink]", visible: :all
-    seek stroke["at"] + stroke["put"][0]["ink"]["points"].last.last + 50
+    seek stroke["at"] + stroke["put"][0][3] + 50
     assert_selector "#take-view [data-kind=ink]", count: 1, visible: :all
     assert_selector "#take-view #item-n1", visible: :all
-    assert_operator reel["trail"].size, :>=, 1
-    seek reel["trail"].first["at"] + 20
+    assert_operator trail.size, :>=, 1
+    seek trail.first[0] + 20
     assert_selector "#take-view [data-dot][visibility=visible]", visible: :all
     seek turn["at"] + 10
     assert_selector "#take-view [data-dot][visibility=hidden]", visible: :all

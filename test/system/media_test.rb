@@ -293,7 +293,7 @@ class MediaTest < ApplicationSystemTestCase
     tool "pen"
     draw wave(on_screen(200, 1450))
     ink = eventually { items(sheet, "ink").first }
-    assert ink.in_room, "the foot of the sheet is on the page"
+    assert Usher::Page::Audience::ROOM.among?(ink.audiences), "the foot of the sheet is on the page"
     at(:phone) do
       assert_selector "#page-view[viewBox='0 0 1131 1600'] #item-#{ink.key}", visible: :all
       box = page.evaluate_script("document.querySelector('.device-sheet').getBoundingClientRect().toJSON()")

@@ -26,7 +26,7 @@ class UsingTest < ApplicationSystemTestCase
   end
 
   test "covers come off at a tap or are drawn back; a reset covers again and is one step that can be undone" do
-    lay(@page, note("answer", x: 300, y: 200), { "kind" => "cover", "id" => "patch", "x" => 280, "y" => 180, "width" => 340, "height" => 240, "way" => "slide", "words" => "How high?" },
+    lay(@page, note("answer", x: 300, y: 200), { "kind" => "cover", "id" => "patch", "x" => 280, "y" => 180, "width" => 340, "height" => 240, "effect" => "slide", "words" => "How high?" },
       { "kind" => "cover", "id" => "curtain", "edge" => "bottom", "x" => 0, "y" => 450, "width" => 1600, "height" => 450 })
     open_board @lesson, teach: true
     assert_no_selector "#label-bar button", visible: true
@@ -72,7 +72,7 @@ class UsingTest < ApplicationSystemTestCase
     choose "answer"
     sheet { click_button "Fades" }
     cover = eventually { items(@page, "cover").first }
-    assert_equal "fade", cover.data["way"]
+    assert_equal "fade", cover.data["effect"]
     eventually { data("answer")["covered"] }
     choose "door"
     find("#label-bar button", text: "More").click
@@ -126,6 +126,5 @@ class UsingTest < ApplicationSystemTestCase
 
   def keep(label, value) = fill_in(label, with: value).send_keys(:tab)
 
-  def data(key) = @page.items.reload.find_by(key: key).data
-  def copies = @page.items.reload.where(origin: %w[half coin]).to_a
+  def copies = items(@page).select { |item| %w[half coin].include?(item.origin) }
 end

@@ -2,7 +2,7 @@ require "application_system_test_case"
 
 # What the pen draws while it is wet and what Ruby returns must not visibly differ.
 class WetAndDryTest < ApplicationSystemTestCase
-  test "the browser and the core agree about the breadth of every point" do
+  test "the browser and the core agree about the width of every point" do
     visit_board
     random = Random.new(5)
     strokes = Array.new(12) do |index|
@@ -11,9 +11,9 @@ class WetAndDryTest < ApplicationSystemTestCase
     end
     found = page.evaluate_async_script(<<~JS, strokes)
       const [strokes, done] = arguments
-      import("shared/nib").then(({ breadths }) => done(strokes.map(points => breadths(points, 7, "lively"))))
+      import("shared/nib").then(({ strokeWidths }) => done(strokes.map(points => strokeWidths(points, 7, "lively"))))
     JS
-    strokes.zip(found).each { |points, widths| Usher::Ink::Nib.breadths(points, 7).zip(widths).each { |ruby, browser| assert_in_delta ruby, browser, 1e-6 } }
+    strokes.zip(found).each { |points, widths| Usher::Ink::Nib.stroke_widths(points, 7).zip(widths).each { |ruby, browser| assert_in_delta ruby, browser, 1e-6 } }
   end
 
   test "the dots on screen stay the same when Ruby's drawing takes over" do

@@ -22,11 +22,12 @@ module ApplicationCable
 
     private
 
-    def follow(feed)
-      @feed = feed
+    # to: the addresses that are this follower's own.
+    def follow(feed, to: [])
+      @feed, @addresses = feed, to
       @sent = @seen = 0
       @head = %({"identifier":#{@identifier.to_json},"message":)
-      stream_from(feed.name, coder: nil) { |frame| forward(frame) }
+      stream_from(feed.name, coder: nil) { |packed| forward(Live::Feed.unpack(packed, @addresses)) }
     end
 
     def forward(frame)

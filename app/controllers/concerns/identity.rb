@@ -6,6 +6,7 @@ module Identity
 
   included do
     before_action { Current.teacher, Current.seat = passes.teacher, passes.seat }
+    before_action { Current.during = during("take" => request.headers["X-Usher-Take"], "ms" => Integer(request.headers["X-Usher-Ms"], exception: false)) if request.headers["X-Usher-Take"] && teacher }
     helper_method :teacher, :seat
   end
 
@@ -23,6 +24,14 @@ module Identity
 
   # What the teacher who asks may reach.
   def access = Access.for(teacher: teacher)
+
+  # While a take is recorded a board says at which moment of it something is done: { "take" => id, "ms" =>
+  # since it began }. Answers with what Page#perform and Event.note take of it.
+  def during(sent)
+    return {} unless sent["take"]
+    take = access.takes.find_by(id: sent["take"], state: "recording") or return {}
+    { take: take, ms: Usher::Types::Number.new(0..Take::LONGEST, digits: 0).call(sent["ms"]) }
+  end
 
   # What the student who asks may reach.
   def student_access = Access.for(seat: seat)

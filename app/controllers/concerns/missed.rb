@@ -2,8 +2,8 @@
 module Missed
   private
 
-  def render_missed(feed)
-    frames = feed.since(params[:from].to_s, Integer(params[:n], exception: false))
+  def render_missed(feed, addresses: [])
+    frames = feed.since(params[:from].to_s, Integer(params[:n], exception: false), addresses: addresses)
     frames ? render(json: "[#{frames.join(',')}]") : head(:gone)
   end
 end

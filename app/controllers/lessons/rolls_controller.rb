@@ -3,7 +3,7 @@ class Lessons::RollsController < Lessons::BaseController
   layout false
 
   def show
-    @sitting = lesson.sitting
+    @sitting = lesson.open_sitting
     return render(plain: "") unless @sitting
     @roll = Roll.new(@sitting)
     render params[:list] ? :list : :show

@@ -16,5 +16,5 @@ class Lessons::SittingsController < Lessons::BaseController
 
   private
 
-  def render_doors = render("lessons/sittings/show", locals: { sitting: lesson.sitting, address: SchoolAddress.new(request).join })
+  def render_doors = render("lessons/sittings/show", locals: { sitting: lesson.open_sitting, address: SchoolAddress.new(request).join })
 end

@@ -2,7 +2,7 @@
 # nothing is kept.
 class Pages::ChoicesController < Pages::BaseController
   def create
-    items = page.items.where(key: Array(params[:ids]).first(Usher::Page::Operation::MAX_ITEMS)).map { |item| item.placed.item }
+    items = showing.items.where(key: Array(params[:ids]).first(Usher::Page::Operation::MAX_ITEMS)).map { |item| item.placed.item }
     sheet = render_to_string(partial: "board/chosen", formats: :html, locals: { page: page, items: items }) if items.any?
     render json: { sheet: sheet.to_s }
   end

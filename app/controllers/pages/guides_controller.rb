@@ -4,9 +4,9 @@ class Pages::GuidesController < Pages::BaseController
 
   def create
     keys = Array(params[:ids]).first(Usher::Page::Operation::MAX_ITEMS)
-    boxes = page.items.where(key: keys).boxes
+    boxes = showing.items.where(key: keys).boxes
     return render(json: { across: [], down: [] }) if boxes.empty?
     moving = Usher::Geometry::Box.around(boxes.flat_map(&:corners))
-    render json: Usher::Page::Guides.new(moving, page.items.where.not(key: keys).where.not(kind: Usher::Page::Guides::IGNORED).limit(NEIGHBOURS).boxes, size: page.size).to_h
+    render json: Usher::Page::Guides.new(moving, showing.items.where.not(key: keys).where.not(kind: Usher::Page::Guides::IGNORED).limit(NEIGHBOURS).boxes, size: page.size).to_h
   end
 end

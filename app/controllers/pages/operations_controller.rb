@@ -1,7 +1,5 @@
 # The log's door: a board sends what was done, in order; each is kept or refused by itself.
 class Pages::OperationsController < Pages::BaseController
-  include Recorded
-
   MAX = 50
   LARGEST = 8.megabytes
 
@@ -9,7 +7,7 @@ class Pages::OperationsController < Pages::BaseController
 
   def create
     answer = perform_all(sent) # drawings can be long: written by the json library itself
-    render json: JSON.generate({ **answer, can: page.steps_open_to(teacher) })
+    render json: JSON.generate({ **answer, can: steps })
   end
 
   private
@@ -19,7 +17,7 @@ class Pages::OperationsController < Pages::BaseController
     patches = []
     sent.each do |one|
       patch = page.perform(one["operation"], id: one["id"], by: teacher, **circumstances(one))
-      patches << patch.to_h.merge({ said: patch.note }.compact)
+      patches << patch.for(showing.viewer).merge({ said: patch.note }.compact)
     rescue Usher::Invalid => error
       return { patches: patches, refused: { id: one["id"], error: error.message } }
     end

@@ -5,6 +5,7 @@ class Pages::ReturnsController < ApplicationController
   def create
     page = access.binned_pages.find(params[:page_id])
     page.fetch_back
+    page.lesson.reordered
     render json: { page: page.id }
   end
 end

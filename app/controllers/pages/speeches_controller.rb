@@ -6,7 +6,7 @@ class Pages::SpeechesController < ApplicationController
   USUAL = { language: "en-gb", speed: 150 }.freeze # words a minute
 
   def show
-    words = reach { |access| access.spoken(params[:page_id], params[:item].to_s) }
+    words = reach { |access| access.spoken(params[:page_id], params[:item].to_s, params[:sitting]) }
     sandbox
     stream Utterance.of(words, language: params[:language].presence || USUAL[:language], speed: speed).sound
   end

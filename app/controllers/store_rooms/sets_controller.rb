@@ -4,7 +4,7 @@ class StoreRooms::SetsController < ApplicationController
 
   def create
     page = access.pages.find(params[:page])
-    asset = teacher.assets.keep_set(page, Array(params[:ids]).map(&:to_s), name: params[:name].to_s)
+    asset = teacher.assets.keep_set(access.showing(page, params[:sitting]), Array(params[:ids]).map(&:to_s), name: params[:name].to_s)
     render json: { asset: asset.id, name: asset.name }
   end
 end

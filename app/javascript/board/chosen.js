@@ -55,7 +55,7 @@ export class Chosen {
     const { board } = this, asked = this.asked = board.choice.ids()
     this.side()
     await board.settled()
-    const answer = await send("POST", `/pages/${board.page}/choice`, { ids: asked }).catch(() => null)
+    const answer = await send("POST", board.here(`/pages/${board.page}/choice`), { ids: asked }).catch(() => null)
     if (asked !== this.asked || !answer) return
     const focused = document.activeElement?.dataset?.key
     this.body.innerHTML = answer.sheet
@@ -73,7 +73,7 @@ export class Chosen {
     if (ask) {
       const ids = board.choice.ids(), stops = Number(this.body.querySelector("[data-stops]")?.value) || 0
       this.sheet.hidden = true
-      board.ask(ask === "path" ? "Tap the line or shape it should move along." : "Tap the shape it should stay inside.", item => board.do({ verb: "track", ids, way: ask, path: item.dataset.item, stops }))
+      board.ask(ask === "path" ? "Tap the line or shape it should move along." : "Tap the shape it should stay inside.", item => board.do({ verb: "track", ids, kind: ask, path: item.dataset.item, stops }))
     }
   }
 

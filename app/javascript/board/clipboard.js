@@ -38,7 +38,7 @@ export class Clipboard {
     data?.setData("text/html", `<p data-usher-clipping="${key}"></p>`)
     data?.setData("text/plain", words)
     try { localStorage.setItem(LAST, key) } catch { /* a full store: paste works through the clipboard alone */ }
-    board.outbox.push({ page: board.page, to: "clippings", id: key, body: { ids: board.choice.ids() } })
+    board.outbox.push({ page: board.page, to: "clippings", id: key, body: { ids: board.choice.ids() }, ...board.during() })
     this.pasted = 0
   }
 

@@ -60,7 +60,7 @@ export class Contacts {
     const set = this.part(event)
     if (set && set.tool !== "chosen") {
       contact.tool = board.tools[set.tool]
-      if (set.tool === "eraser") contact.eraser = { mode: "cut", radius: set.breadth / 2 }
+      if (set.tool === "eraser") contact.eraser = { mode: "cut", radius: set.stroke_width / 2 }
       else contact.look = board.lookOf(set.tool, set)
     } else if (event.button === 2 && event.pointerType === "mouse") contact.tool = board.tools.hand
     if (contact.tool === board.tools.pen && !contact.look) this.hands.give(contact)

@@ -13,7 +13,10 @@ export function startDialogs(board) {
     if (event.target.tagName === "DIALOG") event.target.close()
   })
   document.addEventListener("htmx:afterRequest", event => keptFacts(board, event))
-  document.getElementById("player").addEventListener("close", () => document.getElementById("player-body").replaceChildren())
+  document.getElementById("player").addEventListener("close", () => {
+    document.getElementById("player-body").replaceChildren()
+    if (board.recorder.on) board.live.perform("played", board.recorder.during())
+  })
 }
 
 // What the lesson is about. Its title is on this screen too.

@@ -17,8 +17,8 @@ export function dragShape(name) {
       contact.end = end(contact, shape.closed)
       const { element, attributes } = shape.closed ? shape.preview(span(contact)) : between(contact, shape)
       contact.preview ??= board.previews.appendChild(document.createElementNS(SVG, element))
-      const { colour, breadth, fill, opacity } = board.pen
-      const shown = { stroke: colour, "stroke-width": breadth, fill: shape.closed && fill ? fill : "none", "stroke-linecap": "round", "stroke-linejoin": "round", opacity, ...attributes }
+      const { colour, stroke_width, fill, opacity } = board.pen
+      const shown = { stroke: colour, "stroke-width": stroke_width, fill: shape.closed && fill ? fill : "none", "stroke-linecap": "round", "stroke-linejoin": "round", opacity, ...attributes }
       for (const [key, value] of Object.entries(shown)) contact.preview.setAttribute(key, value)
     },
 
@@ -36,9 +36,9 @@ export function dragShape(name) {
   }
 }
 
-function look({ colour, breadth, dash, fill, opacity, card }, { kind, closed }) {
-  if (kind === "callout") return { stroke: colour, breadth: Math.min(breadth, 12), card: fill ?? "#ffffff" }
-  return { stroke: colour, breadth, dash, opacity, ...(closed ? { fill: fill ?? "none" } : {}) }
+function look({ colour, stroke_width, dash, fill, opacity, card }, { kind, closed }) {
+  if (kind === "callout") return { stroke: colour, stroke_width: Math.min(stroke_width, 12), card: fill ?? "#ffffff" }
+  return { stroke: colour, stroke_width, dash, opacity, ...(closed ? { fill: fill ?? "none" } : {}) }
 }
 
 // With Shift a closed shape is as wide as high, and a line goes in steps of 15 degrees.

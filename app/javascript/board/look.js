@@ -2,7 +2,7 @@
 export class Look {
   constructor(board) { this.board = board }
 
-  // name: "line" (outline, ink or letters), "breadth", "dash", "heads", "opacity", "tips".
+  // name: "line" (outline, ink or letters), "stroke_width", "dash", "heads", "opacity", "tips".
   set(name, value) {
     const changes = this.board.choice.elements().flatMap(element => {
       const paints = element.dataset.paints?.split(" ") ?? []
@@ -20,7 +20,7 @@ export class Look {
   // What the panel may offer: the names that anything chosen has.
   offers() {
     const paints = new Set(this.board.choice.elements().flatMap(({ dataset }) => dataset.paints?.split(" ") ?? []))
-    return { line: paints.has("stroke") || paints.has("colour"), fill: ["fill", "card", "ground"].some(name => paints.has(name)), breadth: paints.has("breadth"), dash: paints.has("dash"),
+    return { line: paints.has("stroke") || paints.has("colour"), fill: ["fill", "card", "ground"].some(name => paints.has(name)), stroke_width: paints.has("stroke_width"), dash: paints.has("dash"),
       heads: paints.has("heads"), opacity: paints.has("opacity"), tips: paints.has("tips") }
   }
 }

@@ -44,7 +44,7 @@ export class TileMaker {
     this.sheet = document.getElementById("tile-maker")
     if (!this.sheet) return
     const list = this.sheet.querySelector("textarea")
-    this.looking = new Looking(this.sheet, { path: "/tiles", values: () => ({ list: list.value, way: this.sheet.querySelector("[name=way]:checked").value, size: this.size }),
+    this.looking = new Looking(this.sheet, { path: "/tiles", values: () => ({ list: list.value, layout: this.sheet.querySelector("[name=layout]:checked").value, size: this.size }),
       show: answer => { this.sheet.querySelector("[data-look]").innerHTML = answer?.look ?? "" } })
     this.sheet.addEventListener("input", () => this.looking.soon())
     this.sheet.addEventListener("submit", event => { event.preventDefault(); this.make() })

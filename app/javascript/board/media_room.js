@@ -103,7 +103,7 @@ export class MediaRoom {
   }
 
   tell(state) {
-    if (this.board.store.doors) this.board.live.perform("media", state.item ? { ...state, page: this.board.page } : {})
+    if (this.board.store.doors || this.board.recorder.on) this.board.live.perform("media", { ...this.board.recorder.during(), ...(state.item ? { ...state, page: this.board.page } : {}) })
   }
 
   // What a video shows at this second lands on the page, the next one beside it: a storyboard. Or it
@@ -134,7 +134,7 @@ export class MediaRoom {
   async hear() {
     const { board } = this, { page } = board, [id] = board.choice.ids(), { language, speed } = this.speech()
     await board.settled()
-    speak(page, id, language, speed)
+    speak(page, id, language, speed, board.sitting)
   }
 
   // What is to be seen on a picture, for those who cannot see it.
@@ -149,7 +149,7 @@ export class MediaRoom {
     const { board } = this, ids = board.choice.ids(), name = await ask("What should these things be called?", { action: "Keep in store room", hint: "They come out again as they are: live, not as a picture." })
     if (!name) return
     await board.settled()
-    await send("POST", "/store_room/sets", { page: board.page, ids, name }).then(() => say(`“${name}” is in the store room.`), error => say(error.message))
+    await send("POST", "/store_room/sets", { page: board.page, ids, name, sitting: board.sitting }).then(() => say(`“${name}” is in the store room.`), error => say(error.message))
     if (!this.panel.hidden) this.room?.refresh()
   }
 

@@ -62,16 +62,16 @@ export class Outbox {
   }
 
   deliver(batch) {
-    const { page, to, id, take, ms, teach, body } = batch[0]
-    if (to !== "operations") return send("POST", `/pages/${page}/${to}`, { id, take, ms, teach, ...body })
-    return send("POST", `/pages/${page}/operations`, { operations: batch.map(({ id, operation, take, ms, teach }) => ({ id, operation, take, ms, teach })) }, OPERATIONS)
+    const { page, to, id, take, ms, teach, sitting, body } = batch[0], seen = sitting ? `?sitting=${sitting}` : ""
+    if (to !== "operations") return send("POST", `/pages/${page}/${to}${seen}`, { id, take, ms, teach, sitting, ...body })
+    return send("POST", `/pages/${page}/operations${seen}`, { operations: batch.map(({ id, operation, take, ms, teach, sitting }) => ({ id, operation, take, ms, teach, sitting })) }, OPERATIONS)
   }
 
   // The next entries that can go together: operations on one page.
   batch() {
     const [first] = this.entries
     if (first.to !== "operations") return [first]
-    const end = this.entries.findIndex(entry => entry.to !== "operations" || entry.page !== first.page)
+    const end = this.entries.findIndex(entry => entry.to !== "operations" || entry.page !== first.page || entry.sitting !== first.sitting)
     return this.entries.slice(0, Math.min(end === -1 ? this.entries.length : end, MOST))
   }
 

@@ -3,6 +3,7 @@
 import { send } from "shared/net"
 import { say } from "shared/say"
 import { token } from "shared/page"
+import { recordedBy } from "shared/moment"
 import { words } from "board/clock"
 
 const PIECE = 1000 // ms
@@ -10,7 +11,10 @@ const LONGEST_TRAIL = 40_000 // places
 const TYPES = ["audio/webm;codecs=opus", "audio/webm", "audio/mp4"]
 
 export class Recorder {
-  constructor(board) { this.board = board }
+  constructor(board) {
+    this.board = board
+    recordedBy(() => this.during())
+  }
 
   get on() { return this.state === "on" || this.state === "paused" }
 
@@ -29,7 +33,7 @@ export class Recorder {
     if (!stream) say("Usher cannot hear a microphone, so this take has no voice. The writing is recorded.")
     let answer
     try {
-      answer = await send("POST", `/lessons/${this.board.lesson}/takes`, { page: this.board.page })
+      answer = await send("POST", `/lessons/${this.board.lesson}/takes`, { page: this.board.page, sitting: this.board.sitting })
     } catch (error) {
       stream?.getTracks().forEach(track => track.stop())
       return say(error.message)

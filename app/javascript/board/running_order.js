@@ -69,6 +69,12 @@ export class RunningOrder {
     await this.reload()
   }
 
+  // Pages came, went or changed places in another tab: a row of changes is one look.
+  elsewhere() {
+    clearTimeout(this.looking)
+    this.looking = setTimeout(() => this.reload(), 300)
+  }
+
   async reload() {
     const response = await fetch(`/lessons/${this.board.lesson}/running_order?page=${this.board.page}`)
     if (!response.ok) return

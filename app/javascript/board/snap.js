@@ -12,7 +12,7 @@ export class Snap {
   constructor(board, ids, box, known) {
     Object.assign(this, { board, box, guides: null })
     this.layer = board.choice.layer.appendChild(document.createElementNS(SVG, "g"))
-    send("POST", `/pages/${board.page}/guides`, { ids }).then(guides => {
+    send("POST", board.here(`/pages/${board.page}/guides`), { ids }).then(guides => {
       this.guides = guides
       if (this.layer.isConnected) known()
     }, () => {})

@@ -4,6 +4,7 @@ import { outline } from "shared/outline"
 
 const FAR = 20_000
 const EVERY = 60 // ms between two tellings
+const RESTS = 250 // ms after which it lies still
 
 export class Spotlight extends Glass {
   constructor(board) {
@@ -43,10 +44,15 @@ export class Spotlight extends Glass {
     this.put(this.shape, { transform: `translate(${this.at[0] + this.size[0] * (this.round ? 0.72 : 1)} ${this.at[1] - this.size[1] * (this.round ? 0.72 : 1)})` })
   }
 
+  get state() { return this.on ? { at: this.at.map(Math.round), size: this.size.map(Math.round), round: this.round } : {} }
+
+  // A take shows where it came to rest.
   changed() {
     this.telling ??= setTimeout(() => {
       this.telling = null
-      this.board.live.perform("light", this.on ? { at: this.at.map(Math.round), size: this.size.map(Math.round), round: this.round } : {})
+      this.board.live.perform("light", this.state)
     }, EVERY)
+    clearTimeout(this.resting)
+    if (this.board.recorder.on) this.resting = setTimeout(() => this.board.live.perform("light", { ...this.state, ...this.board.recorder.during() }), this.on ? RESTS : 0)
   }
 }

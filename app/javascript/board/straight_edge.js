@@ -18,12 +18,12 @@ export function edgeAt({ page }, board) {
   return nearest
 }
 
-// Points moved beside the edge, half a breadth away, on its free side.
-export function alongEdge(points, [[ax, ay], [bx, by]], breadth) {
+// Points moved beside the edge, half a stroke width away, on its free side.
+export function alongEdge(points, [[ax, ay], [bx, by]], stroke_width) {
   const length = Math.hypot(bx - ax, by - ay), ux = (bx - ax) / length, uy = (by - ay) / length
   return points.map(([x, y, ...rest]) => {
     const along = Math.min(length, Math.max(0, (x - ax) * ux + (y - ay) * uy))
-    return [ax + ux * along + uy * breadth / 2, ay + uy * along - ux * breadth / 2, ...rest]
+    return [ax + ux * along + uy * stroke_width / 2, ay + uy * along - ux * stroke_width / 2, ...rest]
   })
 }
 

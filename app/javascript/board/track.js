@@ -5,11 +5,11 @@ import { inside } from "board/inside"
 
 // element: an item; shift: [dx, dy] of the hand in page units. Answers with the same for the thing.
 export function held(element, [dx, dy]) {
-  const [way, ...rest] = (element.dataset.track ?? "").split(" ")
-  return WAYS[way]?.(element, dx, dy, rest) ?? [dx, dy]
+  const [kind, ...rest] = (element.dataset.track ?? "").split(" ")
+  return KINDS[kind]?.(element, dx, dy, rest) ?? [dx, dy]
 }
 
-const WAYS = {
+const KINDS = {
   sideways: (_, dx) => [dx, 0],
   up_and_down: (_, __, dy) => [0, dy],
   within: (element, dx, dy, limits) => {
@@ -42,8 +42,8 @@ function onto(element, dx, dy, rest) {
     const [[ax, ay], [bx, by]] = [line[index - 1], line[index]]
     const [ux, uy] = [bx - ax, by - ay], square = ux * ux + uy * uy
     const t = square ? clamp(((to[0] - ax) * ux + (to[1] - ay) * uy) / square, 0, 1) : 0
-    const place = [ax + ux * t, ay + uy * t], far = (place[0] - to[0]) ** 2 + (place[1] - to[1]) ** 2
-    if (far < least) [best, least] = [place, far]
+    const place = [ax + ux * t, ay + uy * t], distance = (place[0] - to[0]) ** 2 + (place[1] - to[1]) ** 2
+    if (distance < least) [best, least] = [place, distance]
   }
   return [best[0] - x, best[1] - y]
 }

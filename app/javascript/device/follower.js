@@ -51,10 +51,10 @@ export class Follower {
     this.offer()
   }
 
-  ink({ page, id, colour, breadth, nib, opacity, points }) {
+  ink({ page, id, colour, stroke_width, nib, opacity, points }) {
     if (page !== this.page || this.view.find(id)) return
     if (!this.wet.has(id)) {
-      this.wet.begin(id, { colour, breadth, nib, opacity })
+      this.wet.begin(id, { colour, stroke_width, nib, opacity })
       setTimeout(() => this.wet.remove(id), FORGOTTEN)
     }
     this.wet.add(id, points)

@@ -72,7 +72,7 @@ export default class Capture {
   async take(box, to) {
     const { board } = this, { page } = board
     await board.settled()
-    const picture = await send("POST", `/pages/${page}/capture`, { box, keep: to === "room" })
+    const picture = await send("POST", `/pages/${page}/capture`, { box, keep: to === "room", sitting: board.sitting })
     if (to === "room") return say("It is in the store room.")
     const item = { kind: "picture", id: newId(), picture: picture.id, alt: picture.name, width: box[2], height: box[3] }
     if (to === "here") return board.media.put([{ ...item, x: box[0] + 40, y: box[1] + 40 }], page)

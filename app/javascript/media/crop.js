@@ -60,10 +60,10 @@ export default class Crop {
   grab(event, [left, top, right, bottom], whole = false) {
     event.stopPropagation()
     event.preventDefault()
-    const target = event.target, from = this.inside(event), was = [...this.part]
+    const target = event.target, from = this.toShares(event), was = [...this.part]
     target.setPointerCapture(event.pointerId)
     const move = moved => {
-      const [dx, dy] = this.inside(moved).map((n, axis) => n - from[axis])
+      const [dx, dy] = this.toShares(moved).map((n, axis) => n - from[axis])
       this.pull(was, whole ? [dx, dy, dx, dy] : [left * dx, top * dy, right * dx, bottom * dy], whole)
     }
     target.addEventListener("pointermove", move)
@@ -82,7 +82,7 @@ export default class Crop {
   }
 
   // Where a hand is, in shares of the whole picture.
-  inside({ clientX, clientY }) {
+  toShares({ clientX, clientY }) {
     const [px, py] = this.board.camera.toPage(clientX, clientY), [angle, cx, cy] = this.turn, a = -angle * Math.PI / 180
     const x = cx + (px - cx) * Math.cos(a) - (py - cy) * Math.sin(a), y = cy + (px - cx) * Math.sin(a) + (py - cy) * Math.cos(a)
     return [(x - this.whole.x) / this.whole.width, (y - this.whole.y) / this.whole.height]

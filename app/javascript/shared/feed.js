@@ -57,7 +57,7 @@ export class Feed {
   async ask() {
     this.asking = null
     if (this.starting) return
-    const response = await fetch(`${this.missed}?from=${this.mark.from}&n=${this.mark.n}`, { headers: { Accept: "application/json" } }).catch(() => null)
+    const response = await fetch(`${this.missed}${this.missed.includes("?") ? "&" : "?"}${new URLSearchParams(this.mark)}`, { headers: { Accept: "application/json" } }).catch(() => null)
     if (!response) return
     if (!response.ok) return this.start()
     for (const message of await response.json()) if (message.n > this.mark.n) this.waiting.set(message.n, message)

@@ -1,11 +1,11 @@
-// Ink while it is wet: drawn over the page as the points come, with the curve and the breadths that
+// Ink while it is wet: drawn over the page as the points come, with the curve and the widths that
 // the core draws later (core/lib/usher/ink/curve.rb, nib.rb), and kept there until Ruby's drawing has
 // arrived.
 //
 // The surface is made of small canvases that exist only where there is ink: a browser puts together
 // anew whatever a canvas covers, so a small one keeps the frame that shows a new point short. Ink that
 // is seen through has canvases of its own, as faint as it is.
-import { LiveNib, breadths } from "shared/nib"
+import { LiveNib, strokeWidths } from "shared/nib"
 
 const TILE = 256 // CSS pixels
 const STEPS = 4 // from middle to middle of a finished stroke
@@ -21,8 +21,8 @@ export class WetInk {
     new ResizeObserver(() => this.redraw()).observe(place)
   }
 
-  // look: { colour, breadth, nib, opacity }.
-  begin(id, look) { this.strokes.set(id, { ...look, opacity: look.opacity ?? 1, points: [], widths: [], live: new LiveNib(look.breadth, look.nib) }) }
+  // look: { colour, stroke_width, nib, opacity }.
+  begin(id, look) { this.strokes.set(id, { ...look, opacity: look.opacity ?? 1, points: [], widths: [], live: new LiveNib(look.stroke_width, look.nib) }) }
 
   has(id) { return this.strokes.has(id) }
 
@@ -41,7 +41,7 @@ export class WetInk {
   finish(id) {
     const stroke = this.strokes.get(id)
     if (!stroke || stroke.nib !== "lively") return
-    stroke.widths = breadths(stroke.points, stroke.breadth, stroke.nib)
+    stroke.widths = strokeWidths(stroke.points, stroke.stroke_width, stroke.nib)
     stroke.finished = true
     this.waiting ??= requestAnimationFrame(() => this.redraw())
   }
@@ -64,7 +64,7 @@ export class WetInk {
     for (const stroke of this.strokes.values()) stroke.points.forEach((_, index) => this.extend(stroke, index))
   }
 
-  // The way and the breadths that the point at `index` of a finished stroke stands for: from the middle
+  // The curve and the widths that the point at `index` of a finished stroke stands for: from the middle
   // before it to the middle after it, in short steps.
   part({ points, widths }, index) {
     const at = [points[index - 1] ?? points[index], points[index], points[index + 1] ?? points[index]]

@@ -1,6 +1,7 @@
 // JSON to and from the server. Throws Refused when the server understood and said no (its sentence
 // in `message`), and Unreachable when it did not answer or broke: then trying again makes sense.
 import { token } from "shared/page"
+import { momentHeaders } from "shared/moment"
 
 export class Refused extends Error {}
 export class Unreachable extends Error {}
@@ -10,7 +11,7 @@ export async function send(method, url, body, type = "application/json") {
   try {
     response = await fetch(url, {
       method, credentials: "same-origin",
-      headers: { Accept: "application/json", "X-CSRF-Token": token(), ...(body instanceof FormData || body === undefined ? {} : { "Content-Type": type }) },
+      headers: { Accept: "application/json", "X-CSRF-Token": token(), ...momentHeaders(), ...(body instanceof FormData || body === undefined ? {} : { "Content-Type": type }) },
       body: body === undefined || body instanceof FormData ? body : JSON.stringify(body)
     })
   } catch {

@@ -1,7 +1,8 @@
 // Opens what an item or a word leads to. pages(number), activity(number): how this place shows those.
 import { say } from "shared/say"
 
-export function opener({ page, activity }) {
+// sitting(): the one that a board in Teach belongs to, if any.
+export function opener({ page, activity, sitting = () => null }) {
   const ways = {
     address: ({ address }) => window.open(address, "_blank", "noopener,noreferrer"),
     page: ({ page: number }) => page(number),
@@ -9,7 +10,7 @@ export function opener({ page, activity }) {
     file: ({ asset, name }) => Object.assign(document.createElement("a"), { href: `/media/${asset}`, download: name }).click(),
     sound: link => play("audio", link),
     video: link => play("video", link),
-    speech: ({ language, speed }, { page: number, item }) => speak(number, item, language, speed)
+    speech: ({ language, speed }, { page: number, item }) => speak(number, item, language, speed, sitting())
   }
   return (link, from = {}) => (ways[link.to] ?? (() => say("Usher cannot open that.")))(link, from)
 }
@@ -17,8 +18,8 @@ export function opener({ page, activity }) {
 let voice
 
 // A thing on a page read aloud; a second time stops it.
-export function speak(page, item, language, speed) {
-  const address = `/pages/${page}/speech?${new URLSearchParams({ item, language, speed })}`
+export function speak(page, item, language, speed, sitting = null) {
+  const address = `/pages/${page}/speech?${new URLSearchParams({ item, language, speed, ...(sitting ? { sitting } : {}) })}`
   const speaking = voice && !voice.paused
   voice?.pause()
   if (speaking && voice.src.endsWith(address)) return

@@ -1,11 +1,12 @@
 // What every page does with htmx: send the forgery token, say refusals in a line, size bars.
 import { say } from "shared/say"
+import { momentHeaders } from "shared/moment"
 
 export const token = () => document.querySelector("meta[name=csrf-token]")?.content ?? ""
 
 export function startHtmx(htmx) {
   window.htmx = htmx // a way in for the browser's console and for Alpine parts that swap
-  document.addEventListener("htmx:configRequest", event => { event.detail.headers["X-CSRF-Token"] = token() })
+  document.addEventListener("htmx:configRequest", event => { Object.assign(event.detail.headers, { "X-CSRF-Token": token(), ...momentHeaders() }) })
   document.addEventListener("htmx:responseError", event => {
     const { xhr } = event.detail
     if (xhr.status === 401) return location.reload()

@@ -48,12 +48,16 @@ export class PageView {
     }
   }
 
+  // Without versions: what lies there under this id is replaced, or taken away.
+  put({ id, z, svg }) { this.place(svg, z, this.find(id)) }
+  remove(id) { this.find(id)?.remove() }
+
   // A cover that comes off is seen going: it lifts, fades or slides away.
   uncover(cover) {
     const leaving = document.createElementNS(SVG, "g"), still = cover.cloneNode(true)
     still.removeAttribute("id")
     delete still.dataset.item
-    leaving.setAttribute("class", `leaving leaving-${cover.dataset.way}`)
+    leaving.setAttribute("class", `leaving leaving-${cover.dataset.effect}`)
     leaving.append(still)
     this.items.after(leaving)
     setTimeout(() => leaving.remove(), 700)

@@ -16,7 +16,7 @@ class Access::Nobody
   def shares = Share.standing.joins(:lesson).merge(Lesson.kept)
 
   # What a thing on a page says, to be read aloud; the address a framed page shows. nil where it is not theirs.
-  def spoken(_page, _item) = nil
+  def spoken(_page, _item, _sitting = nil) = nil
   def framed(_address) = nil
 
   # Who a new attempt belongs to: nil is the board.

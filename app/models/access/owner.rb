@@ -17,6 +17,14 @@ class Access::Owner < Access::Nobody
   def imports = Import.where(lesson: lessons)
   def polls = Poll.where(sitting: sittings)
   def takes = Take.where(lesson: lessons)
-  def spoken(page, item) = Item.where(page: pages.where(id: page)).find_by(key: item)&.placed&.item&.aloud
+  def spoken(page, item, sitting = nil) = pages.find_by(id: page)&.then { |found| showing(found, sitting).items.find_by(key: item)&.placed&.item&.aloud }
   def framed(address) = address.presence
+
+  # A page as it is prepared, or as it is in the sitting with this number. Raises Usher::Invalid for one that
+  # is not of its lesson or is over.
+  def showing(page, sitting = nil)
+    return page.showing if sitting.blank?
+    held = sittings.current.find_by(id: sitting, lesson_id: page.lesson_id) or raise Usher::Invalid, "This lesson is not held any more. Open Teach again."
+    page.showing(Viewer.teaching(held))
+  end
 end

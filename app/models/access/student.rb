@@ -13,17 +13,21 @@ class Access::Student < Access::Nobody
   def assets = Asset.where(id: shown.select(:asset_id))
   def attempts = @seat.attempts.where(activity_id: Activity.where(lesson_id: sittings.select(:lesson_id)))
   def polls = Poll.where(sitting: sittings)
-  def spoken(page, item) = shown.where(page: pages.where(id: page)).find_by(key: item)&.placed&.item&.redacted&.aloud
+  def spoken(page, item, _sitting = nil) = (shown.find_by(key: item)&.placed&.item&.redacted&.aloud if pages.exists?(id: page))
   def framed(address) = shown.where(kind: "framed").any? { |item| item.data["address"] == address } ? address : nil
 
   # One that a drawing on the device names: a covered one by its blank parts, and then not the whole.
   def picture(address)
     number, = Usher::Veil.read(address) || return
-    drawn = shown.where(picture_id: number).pluck(Item::DEVICE_SVG) + pages.where(picture_id: number).map { |page| page.ground(:devices) }
+    return unless showing
+    drawn = shown.where(picture_id: number).pluck(Item::VEILED) + [ showing.ground ]
     Picture.find_by(id: number) if drawn.any? { |svg| svg.include?(%(href="#{address}")) }
   end
 
+  # The page the class looks at, as devices get it; nil where there is none.
+  def showing = @showing ||= sittings.first&.then { |sitting| Page.kept.find_by(id: sitting.page_id)&.showing(Viewer.device(sitting)) }
+
   private
 
-  def shown = Item.where(page: pages, on_devices: true)
+  def shown = showing ? showing.items.reorder(nil) : Item.none
 end

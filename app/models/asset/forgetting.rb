@@ -21,7 +21,7 @@ module Asset::Forgetting
     def mentioned_by(teacher)
       pages = Page.where(lesson: teacher.lessons)
       texts = [ Operation.where(page: pages).select("payload || COALESCE(inverse, '') AS text, operations.id"), Item.where(page: pages).select("data AS text, items.id"),
-        teacher.clippings.select("items AS text, clippings.id"), teacher.assets.where.not(contents: nil).select("contents AS text, assets.id"), pages.select("measures AS text, pages.id") ]
+        teacher.clippings.select("contents AS text, clippings.id"), teacher.assets.where.not(contents: nil).select("contents AS text, assets.id"), pages.select("measures AS text, pages.id") ]
       texts.each_with_object(Set.new) do |rows, found|
         rows.in_batches(of: 200) { |batch| batch.each { |row| row.text.scan(MENTIONS) { |name, number| found << [ name, number.to_i ] } } }
       end

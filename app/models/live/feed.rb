@@ -1,11 +1,18 @@
 # One numbered stream of messages. Every message says which process sent it (`from`) and its number
 # there (`n`), so that a browser puts them in order, notices a gap and asks for what it missed.
+# A message is for everybody who follows, or for those of one address ("seat:7", "layer:12"): the others get only
+# its number, so that nobody takes it for a gap.
 # The last few hundred, and at most some megabytes, are kept for that; who missed more starts afresh
 # from the database.
 class Live::Feed
   KEEP = 400
   KEEP_BYTES = 2.megabytes
   FROM = SecureRandom.alphanumeric(8)
+
+  # A message as it goes out, encoded once: address (nil: everybody), frame, and the frame for others.
+  Sent = Struct.new(:address, :frame, :stub) do
+    def for(addresses) = address.nil? || addresses.include?(address) ? frame : stub
+  end
 
   @feeds = Concurrent::Map.new
 
@@ -20,33 +27,45 @@ class Live::Feed
     @lock = Mutex.new
   end
 
-  # Encoded once, here; handed to every follower as it is. Under the lock, so that numbers and
-  # delivery agree.
-  def publish(message)
+  # Encoded here; handed to every follower as it is. Under the lock, so that numbers and delivery agree.
+  # to: an address, where it is not for everybody.
+  def publish(to: nil, **message)
     @lock.synchronize do
-      frame = JSON.generate({ from: FROM, n: @number += 1, **message })
-      remember(frame)
-      ActionCable.server.broadcast(@name, frame, coder: nil)
+      head = { from: FROM, n: @number += 1 }
+      sent = Sent.new(to, JSON.generate({ **head, **message }), (JSON.generate(head) if to))
+      remember(sent)
+      ActionCable.server.broadcast(@name, self.class.pack(sent), coder: nil)
     end
   end
 
   # Where the feed stands: what a freshly loaded page has seen already.
   def mark = { from: FROM, n: @number }
 
-  # The frames after number `n` of this process; nil when they are no longer (or never were) here.
-  def since(from, n)
+  # The frames after number `n` of this process, as a follower with these addresses gets them; nil when they are
+  # no longer (or never were) here.
+  def since(from, n, addresses: [])
     return unless from == FROM && n.is_a?(Integer)
     @lock.synchronize do
       behind = @number - n
-      @recent.last(behind) if behind.between?(0, @recent.size)
+      @recent.last(behind).map { |sent| sent.for(addresses) } if behind.between?(0, @recent.size)
     end
+  end
+
+  # What travels between processes: the frame alone, or "address\nstub\nframe". JSON holds no line break.
+  def self.pack(sent) = sent.address ? [ sent.address, sent.stub, sent.frame ].join("\n") : sent.frame
+
+  # The frame out of that, for a follower with these addresses.
+  def self.unpack(packed, addresses)
+    return packed if packed.start_with?("{")
+    address, stub, frame = packed.split("\n", 3)
+    addresses.include?(address) ? frame : stub
   end
 
   private
 
-  def remember(frame)
-    @recent << frame
-    @bytes += frame.bytesize
-    @bytes -= @recent.shift.bytesize while @recent.size > KEEP || (@bytes > KEEP_BYTES && @recent.size > 1)
+  def remember(sent)
+    @recent << sent
+    @bytes += sent.frame.bytesize
+    @bytes -= @recent.shift.frame.bytesize while @recent.size > KEEP || (@bytes > KEEP_BYTES && @recent.size > 1)
   end
 end

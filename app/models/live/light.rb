@@ -8,4 +8,7 @@ class Live::Light
   end
 
   def to_h = @light || {}
+
+  # A take shows it where it has come to rest, and that it went.
+  def note(lesson, during) = (Event.note(lesson, "light", to_h, during: during) if during.any?)
 end

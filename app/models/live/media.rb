@@ -23,8 +23,9 @@ class Live::Media
 
   def to_h = @state || {}
 
-  def tell(lesson)
+  def tell(lesson, during = {})
     Rails.cache.write(self.class.key(lesson), [ to_h, Time.current.to_f ], expires_in: KEPT)
-    lesson.device_feed.publish(media: to_h)
+    lesson.open_sitting&.device_feed&.publish(media: to_h)
+    Event.note(lesson, "media", to_h, during: during)
   end
 end

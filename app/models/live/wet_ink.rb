@@ -6,13 +6,13 @@ class Live::WetInk
     ->(point) { Usher::Types::Points.new.call([ point ]).first }, 1..MAX
   )
 
-  # data: { "page", "id", "colour", "breadth", "nib", "opacity", "start" (index of the first point), "points" }.
+  # data: { "page", "id", "colour", "stroke_width", "nib", "opacity", "start" (index of the first point), "points" }.
   def initialize(data)
     @data = {
       page: Usher::Types::Number.new(1..2**53, digits: 0).call(data["page"]),
       id: Usher::Types::Id.new.call(data["id"]),
       colour: Usher::Types::Colour.new.call(data["colour"]),
-      breadth: Usher::Types::Number.new(Usher::Ink::BREADTHS).call(data["breadth"]),
+      stroke_width: Usher::Types::Number.new(Usher::Ink::STROKE_WIDTHS).call(data["stroke_width"]),
       nib: Usher::Types::Choice.new(*Usher::Ink::Nib::KINDS).call(data.fetch("nib", "even")),
       opacity: Usher::Types::Number.new(0.05..1).call(data.fetch("opacity", 1)),
       start: Usher::Types::Number.new(0..Usher::Types::Points::MAX, digits: 0).call(data["start"]),

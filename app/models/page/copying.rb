@@ -21,17 +21,18 @@ module Page::Copying
   def copy_into(other, position:, ink: true) = Page.copy_all([ self ], other, position: position, ink: ink).first
 
   # A copy right behind this page.
-  def duplicate(ink: true) = transaction { fill(blank_copy(lesson, position: position + 1), ink: ink) }
+  def duplicate(ink: true) = transaction { fill(blank_copy(lesson, position: position + 1), ink: ink).tap { lesson.reordered } }
 
   class_methods do
     # Copies of these pages of one lesson, one behind the other, in another lesson from this position
     # on. Answers with them.
     def copy_all(pages, other, position:, ink: true)
       transaction do
-        activities = pages.first.lesson.activities.where(id: Item.where(page: pages).select(:activity_id)).to_h { |activity| [ activity.id, activity.copy_to(other).id ] }
+        activities = pages.first.lesson.activities.where(id: Item.where(page: pages, layer: pages.first.prepared).select(:activity_id)).to_h { |activity| [ activity.id, activity.copy_to(other).id ] }
         copies = pages.each_with_index.map { |page, index| page.blank_copy(other, position: position + index) }
         numbers = pages.zip(copies).to_h { |page, copy| [ page.id, copy.id ] }
         pages.zip(copies) { |page, copy| page.fill(copy, ink: ink, elsewhere: { pages: numbers, activities: activities }) }
+        other.reordered
         copies
       end
     end

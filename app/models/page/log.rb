@@ -1,17 +1,17 @@
-# The one way a page changes: an operation is applied by the core, kept in the same transaction as
-# the items it changed, and then told to everybody who follows the lesson.
+# The one way a page changes: an operation is applied by the core in a layer, kept in the same transaction as
+# the items it changed, and then told to everybody who follows the lesson and sees that layer.
 module Page::Log
   # operation: a hash as Usher::Page::Operation.build takes it. id: the client's own id for it;
   # sending the same again changes nothing and answers with the same. by: a Teacher (or anything
-  # with `actor`). during: { take:, ms: } while a take is recorded. teaching: done in front of a class,
-  # which a reset takes back. Answers with a Patch.
+  # with `actor`). layer: whose state of the page changes; usually the prepared lesson. during: { take:, ms: }
+  # while a take is recorded. Answers with a Patch.
   # Raises Usher::Invalid, and then nothing has changed.
-  def perform(operation, id:, by:, during: {}, undoes: nil, teaching: false)
+  def perform(operation, id:, by:, layer: prepared, during: {}, undoes: nil)
     key = Usher::Invalid.about("The id of this operation") { Usher::Types::Id.new.call(id) }
     patch = transaction do
       reload(lock: true)
       known = known(key) and next known
-      write(Usher::Page::Operation.build(operation), key, by, during, undoes, teaching)
+      write(Usher::Page::Operation.build(operation), key, by, layer, during, undoes)
     end
     patch.publish unless patch.repeated?
     patch
@@ -22,39 +22,70 @@ module Page::Log
   # The Patch of an operation that was sent before with this id, or nil.
   def known(id) = operations.find_by(client_id: id)&.then { |entry| Patch.of(entry) }
 
-  def write(operation, key, by, during, undoes, teaching)
-    outcome = operation.run(Page::Surface.new(self), lenient: undoes.present?)
-    assign_attributes(seq: seq + 1, **outcome.style)
-    self.prepared_seq = seq unless teaching
-    self.picture = paper_picture if outcome.style.key?("paper")
+  def write(operation, key, by, layer, during, undoes)
+    outcome = operation.run(Page::Surface.new(self, layer), lenient: undoes.present?)
+    self.seq += 1
+    restyle(outcome.style, layer)
     save!
-    worded, veiled = words_among?(outcome), covers_among?(outcome)
-    rows = keep(outcome.put)
-    Item.where(page_id: id, key: outcome.gone).delete_all if outcome.gone.any?
-    index_words if worded || outcome.style.key?("paper")
-    entry = Operation.enter(page: self, client_id: key, actor: by.actor, operation: operation, outcome: outcome, undoes: undoes, during: during)
+    covers = covers_among?(outcome, layer)
+    rows = layer.prepared? ? keep_prepared(outcome, layer) : keep_over(outcome, layer)
+    entry = Operation.enter(page: self, layer: layer, client_id: key, actor: by.actor, operation: operation, outcome: outcome, undoes: undoes, during: during)
     lesson.touch
-    lesson.sitting&.turn_to(self) if entry.verb == "turn"
-    Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?, veil: veiled, note: outcome.note)
+    layer.sitting&.turn_to(self) if entry.verb == "turn"
+    patch = Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?, veil: covers, note: outcome.note)
+    during[:take]&.record(patch)
+    patch
   end
 
-  def keep(placed)
+  # The paper, the colour and the minutes of the page, or of this layer of it.
+  def restyle(set, layer)
+    return if set.empty?
+    picture = paper_picture(style.merge(set)) if set.key?("paper")
+    return layer.styles.find_or_initialize_by(page_id: id).then { |own| own.update!(style: own.style.to_h.merge(set)) } unless layer.prepared?
+    assign_attributes(set)
+    self.picture = picture if set.key?("paper")
+  end
+
+  def keep_prepared(outcome, layer)
+    worded = words_among?(outcome)
+    rows = keep(outcome.put, layer)
+    layer.items.where(page_id: id, key: outcome.gone).delete_all if outcome.gone.any?
+    index_words if worded || outcome.style.key?("paper")
+    rows
+  end
+
+  # In a layer over others only what differs from below is kept: what is put back as it is there has no row any
+  # more, and what is taken away has a row that hides it.
+  def keep_over(outcome, layer)
+    keys = outcome.put.map(&:id) + outcome.gone
+    below = Item.where(page_id: id, key: keys).through(layer.beneath).pluck(:key, :z, :data).to_h { |key, z, data| [ key, [ z, data ] ] }
+    same, different = outcome.put.partition { |placed| below[placed.id]&.then { |z, data| z == placed.z && data.except("kind") == placed.item.to_h.except("kind") } }
+    dropped = same.map(&:id) + (outcome.gone - below.keys)
+    layer.items.where(page_id: id, key: dropped).delete_all if dropped.any?
+    hide(outcome.gone & below.keys, layer)
+    keep(different, layer) + same.map { |placed| Item.row(placed, page: self, layer_id: layer.id) }
+  end
+
+  def keep(placed, layer)
     return [] if placed.empty?
-    rows = placed.map { |one| Item.row(one, page: self) }
+    rows = placed.map { |one| Item.row(one, page: self, layer_id: layer.id) }
     guard(rows)
-    Item.upsert_all(rows, unique_by: %i[page_id key], record_timestamps: false)
+    upsert(rows)
     Item.current_transaction.after_commit { rows.zip(placed) { |row, one| Item.recent.add(row, one.item) } }
     rows
   end
 
+  def hide(keys, layer) = (upsert(keys.map { |key| Item.hiding(key, page: self, layer_id: layer.id) }) if keys.any?)
+  def upsert(rows) = Item.upsert_all(rows, unique_by: %i[page_id key layer_id], record_timestamps: false)
+
   # Whether an operation touches covers over a picture that is the paper.
-  def covers_among?(outcome)
-    return false unless picture_id
+  def covers_among?(outcome, layer)
+    return false unless picture_id || !layer.prepared?
     outcome.put.any? { |placed| placed.item.is_a?(Usher::Items::Cover) } || Item.exists?(page_id: id, key: outcome.gone, kind: "cover")
   end
 
-  # The picture that is the paper, which must be the teacher's.
-  def paper_picture
+  # The picture that is the paper in this style, which must be the teacher's.
+  def paper_picture(style)
     number = Usher::Page::Paper.of(style).picture or return
     lesson.teacher.pictures.find_by(id: number) or raise Usher::Invalid, "That picture is not in this lesson's store room."
   end

@@ -1,27 +1,28 @@
-# Another go for the next group: the page as it was prepared, however much a class has done to it
-# since. One step, which can be undone like any other.
+# Another go for the next group: the page as it is in the layer below, however much was done to it since. One
+# step, which can be undone like any other.
 module Page::Reset
-  # How many steps were done in front of a class since it was prepared.
-  def steps_since_prepared = operations.where(seq: prepared_seq + 1..).where.not(inverse: nil).count
-
   # Answers with a Patch, or nil when the page is as it was prepared.
-  def reset(by:, id:, during: {})
+  def reset(layer:, by:, id:, during: {})
     transaction do
       reload(lock: true)
       known = known(id) and next known
-      operation = Usher::Page::Difference.between(now, prepared)
-      patch = operation && perform(operation, id: id, by: by, during: during)
-      update_columns(prepared_seq: seq)
-      patch
+      operation = Usher::Page::Difference.between(seen_through(layer), seen_through(layer.below))
+      operation && perform(operation, id: id, by: by, layer: layer, during: during)
     end
   end
 
-  # The mess of a class becomes how the page is prepared.
-  def keep_as_is = update_columns(prepared_seq: seq)
+  # What was done in a layer becomes part of the prepared page, and the layer has nothing of its own there any
+  # more. Answers with a Patch, or nil where there is nothing.
+  def take_into_lesson(layer, by:, id:)
+    transaction do
+      reload(lock: true)
+      operation = Usher::Page::Difference.between(seen_through(prepared), seen_through(layer))
+      [ layer.items, layer.styles ].each { |own| own.where(page_id: self.id).delete_all }
+      operation && perform(operation, id: id, by: by)
+    end
+  end
 
   private
 
-  def now = Usher::Page::Memory.new(items.reload.map(&:placed), style: style)
-
-  def prepared = Usher::Takes::Rewind.run(now, operations.where(seq: prepared_seq + 1..).order(seq: :desc).pluck(:inverse))
+  def seen_through(layer) = Page::Showing.new(self, Viewer.new(:preparing, layer, Usher::Page::Audience::BOARD)).memory
 end

@@ -5,9 +5,7 @@ module Page::Thumbnail
 
   def thumbnail
     Rails.cache.fetch([ "thumbnail", id, seq ], expires_in: 1.day) do
-      pictures = Picture.addresses
-      document = Usher::Page::Drawing.document(style, drawings(:room)) { |address| pictures[address] }
-      Usher::Formats::Png::Writer.write(document, width: LONGER * width / size.max)
+      Usher::Formats::Png::Writer.write(showing(Viewer.room(prepared)).document, width: LONGER * width / size.max)
     end
   end
 end

@@ -18,6 +18,6 @@ module Page::Words
   # Whether an operation touches anything that has words, or had.
   def words_among?(outcome)
     return true if outcome.put.any? { |placed| placed.item.words != "" }
-    (Item.where(page_id: id).where("words != ''").pluck(:key) & (outcome.put.map(&:id) + outcome.gone)).any?
+    (items.reorder(nil).where("words != ''").pluck(:key) & (outcome.put.map(&:id) + outcome.gone)).any?
   end
 end

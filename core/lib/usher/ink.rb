@@ -2,7 +2,7 @@ module Usher
   # Strokes: what a pen leaves behind.
   module Ink
     # The widths a pen can have, in page units.
-    BREADTHS = 0.1..200
+    STROKE_WIDTHS = 0.1..200
 
     # Drawings of strokes count in twentieths of a page unit: whole numbers are short and quick to
     # write, and a twentieth is finer than any screen shows.

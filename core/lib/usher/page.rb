@@ -8,6 +8,7 @@ module Usher
     MILLIMETRE = LONGEST / 297.0
     CENTIMETRE = 10 * MILLIMETRE
 
+    autoload :Audience, "usher/page/audience"
     autoload :Difference, "usher/page/difference"
     autoload :Drawing, "usher/page/drawing"
     autoload :Guides, "usher/page/guides"

@@ -1,12 +1,12 @@
 module Usher
   # What a teacher has set about pens, hands and the keyboard, and what they made: colours, widths.
   module Preferences
-    TIP = Types::Record.new(tool: Types::Choice.new("chosen", "pen", "highlighter", "eraser"), colour: Types::Colour.new, breadth: Types::Number.new(Ink::BREADTHS))
+    TIP = Types::Record.new(tool: Types::Choice.new("chosen", "pen", "highlighter", "eraser"), colour: Types::Colour.new, stroke_width: Types::Number.new(Ink::STROKE_WIDTHS))
     LAYOUTS = %w[english german french spanish italian polish swedish greek russian ukrainian turkish hebrew arabic].freeze
 
     TYPES = {
       "colours" => Types::List.new(Types::Colour.new, 0..18),
-      "breadths" => Types::List.new(Types::Number.new(Ink::BREADTHS), 0..8),
+      "stroke_widths" => Types::List.new(Types::Number.new(Ink::STROKE_WIDTHS), 0..8),
       # What the second end of a pen, its side button, and the right mouse button do.
       "second_tip" => TIP, "side_button" => TIP,
       # A contact at least so many CSS pixels across erases, whatever tool is chosen.
@@ -19,8 +19,8 @@ module Usher
     }.freeze
 
     DEFAULTS = {
-      "colours" => [], "breadths" => [],
-      "second_tip" => { "tool" => "eraser", "colour" => "#b3411d", "breadth" => 24 }, "side_button" => { "tool" => "highlighter", "colour" => "#e0a83a", "breadth" => 30 },
+      "colours" => [], "stroke_widths" => [],
+      "second_tip" => { "tool" => "eraser", "colour" => "#b3411d", "stroke_width" => 24 }, "side_button" => { "tool" => "highlighter", "colour" => "#e0a83a", "stroke_width" => 30 },
       "palm" => { "on" => true, "size" => 64 }, "steady" => 14, "hands" => true, "lively" => true,
       "keyboard" => { "opens" => true, "layout" => "english" }, "symbols" => []
     }.freeze

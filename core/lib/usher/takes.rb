@@ -1,8 +1,8 @@
 module Usher
-  # Recordings: events and voice on one clock.
+  # Recordings of lessons: a film of the log, and the pointer's trail.
   module Takes
+    autoload :Film, "usher/takes/film"
     autoload :Reel, "usher/takes/reel"
     autoload :Trail, "usher/takes/trail"
-    autoload :Rewind, "usher/takes/rewind"
   end
 end

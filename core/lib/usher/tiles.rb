@@ -6,7 +6,7 @@ module Usher
   module Tiles
     MOST = 120
     LONGEST = 80
-    WAYS = %w[row grid].freeze
+    LAYOUTS = %w[row grid].freeze
     SIZES = [ 64, 52, 44, 36, 28, 22 ].freeze
     GAP = 22
     EDGE = 15 # page units that a tile keeps free around its words
@@ -15,17 +15,17 @@ module Usher
 
     module_function
 
-    # text: the list; way: "row" (as many in each as fit) or "grid" (columns of the same width); size: the
+    # text: the list; layout: "row" (as many in each as fit) or "grid" (columns of the same width); size: the
     # page's [width, height]. Answers with values for Items.build without ids, laid out on such a page.
     # Raises Invalid.
-    def lay(text, way: "row", size: Page::SIZE)
+    def lay(text, layout: "row", size: Page::SIZE)
       groups = read(text)
-      way = Invalid.about("The way to lay tiles") { Types::Choice.new(*WAYS).call(way) }
+      layout = Invalid.about("The way to lay tiles") { Types::Choice.new(*LAYOUTS).call(layout) }
       left, top, right, bottom = MARGINS
       area = [ left, top, size[0] - left - right ]
       SIZES.each do |letters|
         tiles = groups.map { |group| group.map { |words| [ words, *room(words, letters) ] } }
-        placed = way == "grid" ? grid(tiles, letters, area) : rows(tiles, area)
+        placed = layout == "grid" ? grid(tiles, letters, area) : rows(tiles, area)
         return finished(placed, letters) if placed && lowest(placed) <= size[1] - bottom
       end
       raise Invalid, "So many tiles do not fit on one page. Make them in two goes."

@@ -11,8 +11,8 @@ module Usher
 
     module_function
 
-    # covers: boxes of the covers (Geometry::Box); box: of what shows the picture. The block turns a place
-    # on the page, [x, y], into one in shares of the picture.
+    # covers: boxes of the covers (Geometry::Box); box: of what shows the picture. The block maps a point
+    # of the page, [x, y], to shares of the picture.
     def of(covers, box, &share)
       over = covers.select { |cover| cover.meets?(box) }
       over.size > MOST ? WHOLE : over.map { |cover| cover.corners.flat_map(&share).map { |n| n.to_f.round(4) } }
@@ -21,7 +21,7 @@ module Usher
     # The address of the store room's picture with this number and these parts blank.
     def address(picture, parts = []) = parts.empty? ? "/pictures/#{picture}" : "/pictures/#{picture}/under/#{parts.map { |part| part.join(',') }.join(';')}"
 
-    # The other way round: [number, parts], or nil for what is no such address.
+    # The inverse: [number, parts], or nil for what is no such address.
     def read(address)
       _, number, parts = *address.match(/\A#{ADDRESS}\z/o)
       [ number.to_i, TYPE.call(parts.to_s.split(";").map { |part| part.split(",").map { |n| Float(n, exception: false) } }) ] if number

@@ -34,7 +34,7 @@ class SlidesTest < CoreTest
       shape(at: [ 480, 270, 192, 108 ], form: "roundRect", text: "Boat", more: '<p:style><a:lnRef idx="2"><a:schemeClr val="accent1"/></a:lnRef><a:fillRef idx="1"><a:schemeClr val="accent1"><a:lumMod val="50000"/></a:schemeClr></a:fillRef><a:fontRef idx="minor"><a:schemeClr val="lt1"/></a:fontRef></p:style>') +
       shape(at: [ 0, 0, 96, 54 ], form: "line", frame: 'flipV="1"', look: '<a:ln w="12700"><a:solidFill><a:srgbClr val="B3411D"/></a:solidFill><a:prstDash val="sysDot"/><a:tailEnd type="triangle"/></a:ln>')).items
     assert_equal [ "star", 5, 160.0, 90.0, 160.0, 45.0, "#1d7758", "none" ], star.values_at("kind", "tips", "x", "y", "width", "angle", "fill", "stroke")
-    assert_equal [ "rectangle", 800.0, 320.0, "#9a3a61", 5.0 ], box.values_at("kind", "x", "width", "stroke", "breadth")
+    assert_equal [ "rectangle", 800.0, 320.0, "#9a3a61", 5.0 ], box.values_at("kind", "x", "width", "stroke", "stroke_width")
     assert_equal "#4d1d31", box["fill"], "half as light, as CSS reckons it"
     assert_operator box["round"], :>, 20
     assert_equal [ "Boat", "#ffffff", box["groups"] ], words.values_at("text", "colour", "groups")
@@ -192,7 +192,7 @@ class SlidesTest < CoreTest
     slide = odp_slide(page, styles: styles, common: common, master: '<draw:rect draw:style-name="gr1" svg:x="0pt" svg:y="280pt" svg:width="400pt" svg:height="20pt"/><draw:frame presentation:class="title" svg:x="0pt" svg:y="0pt" svg:width="9pt" svg:height="9pt"><draw:text-box><text:p>never seen</text:p></draw:text-box></draw:frame>')
     master, hexagon, line, circle, path, title, list = slide.items
     assert_equal [ "rectangle", "#1e6079", "all" ], master.values_at("kind", "fill", "pinned"), "the master's own style of that name"
-    assert_equal [ "polygon", 6, 90.0, "#f7dfa6", "#b3411d", 8.0, 1 ], [ hexagon["kind"], hexagon["corners"].size, *hexagon.values_at("angle", "fill", "stroke", "breadth", "opacity") ]
+    assert_equal [ "polygon", 6, 90.0, "#f7dfa6", "#b3411d", 8.0, 1 ], [ hexagon["kind"], hexagon["corners"].size, *hexagon.values_at("angle", "fill", "stroke", "stroke_width", "opacity") ]
     assert_equal [ 700.0, 600.0 ], hexagon.values_at("x", "width", "y", "height").then { |x, width, y, height| [ x + width / 2, y + height / 2 ] }
     assert_equal [ %w[line ellipse], line["groups"] ], [ [ line, circle ].map { |item| item["kind"] }, circle["groups"] ]
     assert_equal [ [ 0, 0 ], [ 1, 0 ], [ 1, 1 ] ], path["corners"]
@@ -261,7 +261,7 @@ class SlidesTest < CoreTest
     forms = Usher::Formats::Slides::Forms
     names = [ forms::CORNERS, forms::REGULAR, forms::STARS, forms::ARROWS, forms::ROUND, forms::SAME ].flat_map(&:keys) + forms::CALLOUTS + %w[ellipse rect unheard-of]
     canvas = Usher::Formats::Slides::Canvas.new(960, 540)
-    look = Usher::Formats::Slides::Look.new(fill: "#f7dfa6", stroke: "#000000", breadth: 1, dash: "solid", opacity: 1)
+    look = Usher::Formats::Slides::Look.new(fill: "#f7dfa6", stroke: "#000000", stroke_width: 1, dash: "solid", opacity: 1)
     names.each { |name| canvas.form(name, Usher::Geometry::Box.new(10, 10, 90, 60, 0), look, flips: %w[across down]) }
     slide = canvas.finish(colour: "#ffffff", backdrop: nil, bytes: nil, notes: "")
     assert_equal [ names.size, [] ], [ slide.items.size, slide.missing ]

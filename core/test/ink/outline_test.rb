@@ -1,9 +1,9 @@
 require "core_test"
 
 class OutlineTest < CoreTest
-  def outline(points, breadths = nil) = Usher::Ink::Outline.new(points, breadths || points.map { 10.0 }).path
+  def outline(points, stroke_widths = nil) = Usher::Ink::Outline.new(points, stroke_widths || points.map { 10.0 }).path
 
-  def test_it_keeps_half_the_breadth_to_both_sides
+  def test_it_keeps_half_the_stroke_width_to_both_sides
     path = outline([ [ 0, 0 ], [ 100, 0 ] ])
     assert path.start_with?("M0 -100l"), path
     assert_includes path, "A100 100 0 0 1"

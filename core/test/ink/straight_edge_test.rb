@@ -3,9 +3,9 @@ require "core_test"
 class StraightEdgeTest < CoreTest
   LEVEL = [ [ 100.0, 200.0 ], [ 500.0, 200.0 ] ].freeze
 
-  def draw(points, edges = [ LEVEL ], breadth = 8) = Usher::Ink::StraightEdge.draw(points, edges, breadth)
+  def draw(points, edges = [ LEVEL ], stroke_width = 8) = Usher::Ink::StraightEdge.draw(points, edges, stroke_width)
 
-  def test_ink_lies_half_its_breadth_beside_the_edge_and_ends_where_it_ends
+  def test_ink_lies_half_its_stroke_width_beside_the_edge_and_ends_where_it_ends
     assert_equal [ [ 150, 196, 0.5, 0 ], [ 300, 196, nil, 9 ], [ 500, 196, 0.2, 20 ] ], draw([ [ 150, 190, 0.5, 0 ], [ 300, 215, nil, 9 ], [ 900, 180, 0.2, 20 ] ])
   end
 

@@ -9,7 +9,7 @@ class KindsTest < CoreTest
   end
 
   def test_a_resized_stroke_scales_its_line_and_its_pen
-    ink = stroke([ [ 0, 0 ], [ 10, 10 ] ], breadth: 4).change("width" => 40, "height" => 40)
+    ink = stroke([ [ 0, 0 ], [ 10, 10 ] ], stroke_width: 4).change("width" => 40, "height" => 40)
     assert_includes ink.draw, "M0 0l400 400l400 400"
     assert_includes ink.draw, 'stroke-width="320"'
   end

@@ -49,7 +49,7 @@ class MediaKindsTest < CoreTest
   end
 
   def test_frames_and_corners_are_drawn_over_the_picture
-    drawn = item("picture", stroke: "#1e6079", breadth: 8, round: 24).draw
+    drawn = item("picture", stroke: "#1e6079", stroke_width: 8, round: 24).draw
     assert_match(/<image.*<rect[^>]*rx="24"[^>]*stroke="#1e6079"/, drawn)
     assert_includes item("picture").hints["paints"], "stroke"
     assert_equal true, item("picture", alt: "").hints["undescribed"]

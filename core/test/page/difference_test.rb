@@ -23,7 +23,7 @@ class DifferenceTest < CoreTest
     after = state
     assert_equal [ 3, "1" ], [ @page.find([ "pile" ])["pile"].item.left, @page.find([ "till" ])["till"].item.tally ]
     wound = Memory.new(@page.stack, style: @page.style)
-    Usher::Takes::Rewind.run(wound, inverses.reverse)
+    rewind(wound, inverses)
     outcome = @page.run(Usher::Page::Difference.between(@page, wound))
     assert_equal @before, state
     assert_equal [ 4, "0" ], [ @page.find([ "pile" ])["pile"].item.left, @page.find([ "till" ])["till"].item.tally ]

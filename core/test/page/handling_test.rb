@@ -11,7 +11,7 @@ class HandlingTest < CoreTest
   def test_a_pinned_thing_is_not_moved_but_can_be_coloured_unless_it_is_pinned_as_it_is
     lay item("rectangle", id: "place", pinned: "place"), item("rectangle", id: "all", pinned: "all")
     moves = [ { "verb" => "move", "by" => [ 5, 5 ] }, { "verb" => "scale", "about" => [ 0, 0 ], "by" => [ 2, 2 ] }, { "verb" => "rotate", "about" => [ 0, 0 ], "angle" => 9 },
-      { "verb" => "flip", "axis" => "down" }, { "verb" => "align", "to" => "left" }, { "verb" => "place", "set" => { "x" => 3 } }, { "verb" => "track", "way" => "sideways" } ]
+      { "verb" => "flip", "axis" => "down" }, { "verb" => "align", "to" => "left" }, { "verb" => "place", "set" => { "x" => 3 } }, { "verb" => "track", "kind" => "sideways" } ]
     %w[place all].product(moves) { |id, move| assert_invalid(/pinned/) { @page.run(move.merge("ids" => [ id ])) } }
     @page.run({ "verb" => "fill", "ids" => [ "place" ], "colour" => "#1d7758" })
     [ { "verb" => "fill", "colour" => "#1d7758" }, { "verb" => "remove" }, { "verb" => "reorder", "to" => "front" } ].each { |verb| assert_invalid(/pinned/) { @page.run(verb.merge("ids" => [ "all" ])) } }
@@ -86,7 +86,7 @@ class HandlingTest < CoreTest
 
   def test_a_thing_on_a_track_never_leaves_it
     lay item("ellipse", id: "ring", x: 400, y: 200, width: 400, height: 400), item("tile", id: "boat", size: 30, width: 80, height: 80, x: 0, y: 0)
-    @page.run({ "verb" => "track", "ids" => [ "boat" ], "way" => "path", "path" => "ring" })
+    @page.run({ "verb" => "track", "ids" => [ "boat" ], "kind" => "path", "path" => "ring" })
     200.times do |n|
       @page.run({ "verb" => "move", "ids" => [ "boat" ], "by" => [ (n * 37) % 300 - 150, (n * 91) % 300 - 150 ] })
       assert_in_delta 200, Math.hypot(*at("boat").box.centre.zip([ 600, 400 ]).map { |a, b| a - b }), 0.1
@@ -95,7 +95,7 @@ class HandlingTest < CoreTest
 
   def test_it_follows_its_path_at_the_same_share_and_undo_brings_both_back
     lay item("line", id: "rope", x: 100, y: 500, width: 800, height: 0), item("tile", id: "boat", size: 30, x: 460, y: 100, width: 80, height: 80)
-    @page.run({ "verb" => "track", "ids" => [ "boat" ], "way" => "path", "path" => "rope" })
+    @page.run({ "verb" => "track", "ids" => [ "boat" ], "kind" => "path", "path" => "rope" })
     assert_equal [ 0.5, 460, 460 ], [ at("boat").along, at("boat").x, at("boat").y ]
     before = at("boat").all
     outcome = @page.run({ "verb" => "scale", "ids" => [ "rope" ], "about" => [ 100, 500 ], "by" => [ 0.5, 1 ] })
@@ -106,55 +106,55 @@ class HandlingTest < CoreTest
 
   def test_a_deleted_path_leaves_its_way_and_the_person_is_told
     lay item("line", id: "rope", x: 100, y: 500, width: 800, height: 0), item("tile", id: "boat", size: 30, x: 460, y: 100, width: 80, height: 80)
-    @page.run({ "verb" => "track", "ids" => [ "boat" ], "way" => "path", "path" => "rope" })
+    @page.run({ "verb" => "track", "ids" => [ "boat" ], "kind" => "path", "path" => "rope" })
     assert_match(/moves along what you deleted/, @page.run({ "verb" => "remove", "ids" => [ "rope" ] }).note)
     @page.run({ "verb" => "move", "ids" => [ "boat" ], "by" => [ 200, -90 ] })
     assert_equal [ 660, 460 ], [ at("boat").x, at("boat").y ]
-    assert_invalid(/no longer/) { @page.run({ "verb" => "track", "ids" => [ "boat" ], "way" => "path", "path" => "rope" }) }
+    assert_invalid(/no longer/) { @page.run({ "verb" => "track", "ids" => [ "boat" ], "kind" => "path", "path" => "rope" }) }
   end
 
   def test_stops_percent_sideways_up_and_down_and_free
     lay item("line", id: "rope", x: 100, y: 500, width: 800, height: 0), item("tile", id: "boat", size: 30, x: 460, y: 100, width: 80, height: 80)
-    @page.run({ "verb" => "track", "ids" => [ "boat" ], "way" => "path", "path" => "rope", "stops" => 5 })
+    @page.run({ "verb" => "track", "ids" => [ "boat" ], "kind" => "path", "path" => "rope", "stops" => 5 })
     @page.run({ "verb" => "move", "ids" => [ "boat" ], "by" => [ 90, 0 ] })
     assert_equal 0.5, at("boat").along
     @page.run({ "verb" => "move", "ids" => [ "boat" ], "by" => [ 120, 0 ] })
     assert_equal [ 0.75, 660 ], [ at("boat").along, at("boat").x ]
     @page.run({ "verb" => "place", "ids" => [ "boat" ], "set" => { "along" => 25 } })
     assert_equal 260, at("boat").x
-    @page.run({ "verb" => "track", "ids" => [ "boat" ], "way" => "sideways" })
+    @page.run({ "verb" => "track", "ids" => [ "boat" ], "kind" => "sideways" })
     @page.run({ "verb" => "move", "ids" => [ "boat" ], "by" => [ 7, 70 ] })
     assert_equal [ 267, 460 ], [ at("boat").x, at("boat").y ]
-    @page.run({ "verb" => "track", "ids" => [ "boat" ], "way" => "up_and_down" })
+    @page.run({ "verb" => "track", "ids" => [ "boat" ], "kind" => "up_and_down" })
     @page.run({ "verb" => "move", "ids" => [ "boat" ], "by" => [ 7, 70 ] })
     assert_equal [ 267, 530 ], [ at("boat").x, at("boat").y ]
-    @page.run({ "verb" => "track", "ids" => [ "boat" ], "way" => "free" })
+    @page.run({ "verb" => "track", "ids" => [ "boat" ], "kind" => "free" })
     @page.run({ "verb" => "move", "ids" => [ "boat" ], "by" => [ 7, 70 ] })
     assert_equal [ 274, 600 ], [ at("boat").x, at("boat").y ]
   end
 
   def test_things_that_belong_together_follow_a_track_by_the_middle_of_them_all
     lay item("line", id: "rope", x: 100, y: 500, width: 800, height: 0), item("rectangle", id: "hull", x: 200, y: 300, width: 100, height: 40, groups: [ "g" ]), item("rectangle", id: "sail", x: 240, y: 200, width: 20, height: 100, groups: [ "g" ])
-    @page.run({ "verb" => "track", "ids" => %w[hull sail], "way" => "path", "path" => "rope" })
+    @page.run({ "verb" => "track", "ids" => %w[hull sail], "kind" => "path", "path" => "rope" })
     assert_equal [ [ 200, 530 ], [ 240, 430 ] ], %w[hull sail].map { |id| [ at(id).x, at(id).y ] }
     @page.run({ "verb" => "move", "ids" => %w[hull sail], "by" => [ 300, -90 ] })
     assert_equal [ [ 500, 530 ], [ 540, 430 ] ], %w[hull sail].map { |id| [ at(id).x, at(id).y ] }
     @page.run({ "verb" => "move", "ids" => [ "rope" ], "by" => [ 0, 50 ] })
     assert_equal [ [ 500, 580 ], [ 540, 480 ] ], %w[hull sail].map { |id| [ at(id).x, at(id).y ] }
     lay item("rectangle", id: "pond", x: 1000, y: 100, width: 300, height: 300)
-    @page.run({ "verb" => "track", "ids" => %w[hull sail], "way" => "area", "path" => "pond" })
+    @page.run({ "verb" => "track", "ids" => %w[hull sail], "kind" => "area", "path" => "pond" })
     assert_equal [ [ 1000, 360 ], [ 1040, 260 ] ], %w[hull sail].map { |id| [ at(id).x, at(id).y ] }, "all of it stays inside"
   end
 
   def test_inside_an_area_the_whole_thing_stays_inside
     lay item("rectangle", id: "pond", x: 100, y: 100, width: 400, height: 300), item("ellipse", id: "boat", x: 600, y: 600, width: 60, height: 40)
-    @page.run({ "verb" => "track", "ids" => [ "boat" ], "way" => "area", "path" => "pond" })
+    @page.run({ "verb" => "track", "ids" => [ "boat" ], "kind" => "area", "path" => "pond" })
     assert_equal [ 440, 360 ], [ at("boat").x, at("boat").y ]
     @page.run({ "verb" => "move", "ids" => [ "boat" ], "by" => [ -100, -80 ] })
     assert_equal [ 340, 280 ], [ at("boat").x, at("boat").y ]
     lay item("line", id: "rope")
-    assert_invalid(/open/) { @page.run({ "verb" => "track", "ids" => [ "boat" ], "way" => "area", "path" => "rope" }) }
-    assert_invalid(/own track/) { @page.run({ "verb" => "track", "ids" => [ "boat" ], "way" => "path", "path" => "boat" }) }
+    assert_invalid(/open/) { @page.run({ "verb" => "track", "ids" => [ "boat" ], "kind" => "area", "path" => "rope" }) }
+    assert_invalid(/own track/) { @page.run({ "verb" => "track", "ids" => [ "boat" ], "kind" => "path", "path" => "boat" }) }
   end
 
   # Covers
@@ -163,8 +163,8 @@ class HandlingTest < CoreTest
     lay item("note", id: "answer", x: 100, y: 100), item("note", id: "beside", x: 280, y: 100)
     lay item("cover", id: "patch", x: 90, y: 40, width: 220, height: 200)
     assert_equal [ true, false ], [ at("answer").covered, at("beside").covered ]
-    refute at("answer").on_devices?([ 1600, 900 ])
-    assert at("answer").in_room?([ 1600, 900 ])
+    refute Usher::Page::Audience::DEVICES.sees?(at("answer"), [ 1600, 900 ])
+    assert Usher::Page::Audience::ROOM.sees?(at("answer"), [ 1600, 900 ])
     change("patch", "off" => true)
     refute at("answer").covered
     change("patch", "off" => false)
@@ -182,13 +182,13 @@ class HandlingTest < CoreTest
     widths = Usher::Text::Faces.fetch("read").then { |face| ->(text) { face.width(text) * 50 } }
     lay item("cover", id: "patch", x: widths["The causeway is dry for "] - 5, y: -10, width: widths["six hours"] + 10, height: 90)
     assert_equal [ [ 24, 33 ] ], at("t").hidden
-    device, board = Usher::Page::Drawing.for_devices(@page.find([ "t" ])["t"], 1), Usher::Page::Drawing.item(@page.find([ "t" ])["t"], 1)
+    device, board = Usher::Page::Drawing.veiled(@page.find([ "t" ])["t"], 1), Usher::Page::Drawing.item(@page.find([ "t" ])["t"], 1)
     assert_includes board, "six hours"
     %w[six hours].each { |word| refute_includes device, word }
     assert_includes device, "The causeway is dry for …"
     assert_in_delta widths["The causeway is dry for six hours"], device[/<text x="([\d.]+)"[^>]*> today/, 1].to_f, 0.6
     change("patch", "off" => true)
-    assert_nil Usher::Page::Drawing.for_devices(@page.find([ "t" ])["t"], 1)
+    assert_nil Usher::Page::Drawing.veiled(@page.find([ "t" ])["t"], 1)
   end
 
   def test_letters_are_found_whatever_the_side_they_begin_at
@@ -220,7 +220,7 @@ class HandlingTest < CoreTest
     lay item("cover", id: "patch", pinned: "all")
     change("patch", "off" => true)
     assert at("patch").off
-    assert_invalid(/pinned/) { change("patch", "way" => "fade") }
+    assert_invalid(/pinned/) { change("patch", "effect" => "fade") }
   end
 
   # Drop areas

@@ -29,13 +29,13 @@ class InkOperationsTest < CoreTest
     assert_equal [ [ 0, 90 ], [ 110, 200 ] ], pieces.map { |placed| placed.item.points.map(&:last).minmax }.sort
   end
 
-  def test_erasing_a_lively_stroke_keeps_its_breadth_and_gives_it_no_new_ends
+  def test_erasing_a_lively_stroke_keeps_its_stroke_width_and_gives_it_no_new_ends
     page.run(put(level("a", nib: "lively")))
     page.run({ "verb" => "erase", "path" => [ [ 100, 0 ] ], "radius" => 10 })
-    whole = Usher::Ink::Nib.breadths(level.points, 6)
+    whole = Usher::Ink::Nib.stroke_widths(level.points, 6)
     left = page.stack.map(&:item).min_by(&:x)
     assert_equal "kept", left.nib
-    Usher::Ink::Nib.breadths(left.points, left.breadth, "kept").each_with_index { |breadth, index| assert_in_delta whole[index], breadth, 0.02 }
+    Usher::Ink::Nib.stroke_widths(left.points, left.stroke_width, "kept").each_with_index { |stroke_width, index| assert_in_delta whole[index], stroke_width, 0.02 }
   end
 
   def test_the_same_erasing_makes_the_same_pieces
@@ -77,7 +77,7 @@ class InkOperationsTest < CoreTest
     page.run(put(item("picture", x: 100, y: 100, angle: 90)))
     there_and_back({ "verb" => "rub", "id" => "picture-1", "path" => [ [ 200, 150 ] ], "radius" => 8 })
     sweep = page.stack.first.item.rubbed.first
-    assert_equal [ [ [ 100.0, 50.0 ] ], 16 ], sweep.values_at("points", "breadth") # the middle of a turned box is its middle
+    assert_equal [ [ [ 100.0, 50.0 ] ], 16 ], sweep.values_at("points", "stroke_width") # the middle of a turned box is its middle
     wide = page.stack.first.item.change("width" => 400)
     assert_includes wide.draw, 'transform="scale(0.1 0.05)"'
     page.run({ "verb" => "change", "changes" => [ { "id" => "picture-1", "set" => { "rubbed" => [] } } ] })
@@ -96,11 +96,11 @@ class InkOperationsTest < CoreTest
   def test_tidy_makes_one_item_of_a_drawing_and_leaves_letters
     round = Array.new(60) { |n| [ 300 + 80 * Math.cos(n / 9.4), 300 + 80 * Math.sin(n / 9.4), nil, n * 9 ] }
     zigzag = Array.new(8) { |n| [ 700 + n * 12, n.odd? ? 300 : 380, nil, n * 20 ] }
-    page.run(put(stroke(round, id: "round", colour: "#b3411d", breadth: 9), stroke(zigzag, id: "zigzag")))
+    page.run(put(stroke(round, id: "round", colour: "#b3411d", stroke_width: 9), stroke(zigzag, id: "zigzag")))
     there_and_back({ "verb" => "tidy", "ids" => %w[round zigzag], "quiet" => true })
     assert_equal %w[ellipse ink], kinds
     circle = page.stack.first.item
-    assert_equal [ "#b3411d", 9 ], [ circle.stroke, circle.breadth ]
+    assert_equal [ "#b3411d", 9 ], [ circle.stroke, circle.stroke_width ]
     assert_in_delta 160, circle.width, 4
     assert_invalid(/no exact shape/) { page.run({ "verb" => "tidy", "ids" => %w[zigzag] }) }
     assert_nil page.run({ "verb" => "tidy", "ids" => %w[zigzag gone], "quiet" => true }).inverse
@@ -108,7 +108,7 @@ class InkOperationsTest < CoreTest
 
   def test_ink_drawn_along_a_ruler_follows_its_edge_exactly
     page.run(put(item("ruler", x: 100, y: 400, width: 500, height: 90, angle: 20)))
-    wobbly = stroke(Array.new(30) { |n| [ 120 + n * 15, 300 + n * 6 + Math.sin(n) * 9, nil, n * 8 ] }, id: "wobbly", breadth: 8)
+    wobbly = stroke(Array.new(30) { |n| [ 120 + n * 15, 300 + n * 6 + Math.sin(n) * 9, nil, n * 8 ] }, id: "wobbly", stroke_width: 8)
     there_and_back({ "verb" => "trace", "along" => "ruler-1", "items" => [ wobbly.to_h ] })
     (ax, ay), (bx, by) = page.find(%w[ruler-1])["ruler-1"].item.edges.first
     long = Math.hypot(bx - ax, by - ay)

@@ -80,7 +80,7 @@ class OperationsTest < CoreTest
     20.times do
       start = @page.stack.map(&:to_h)
       inverses = Array.new(30) { |step| @page.run(any_operation(random, "r#{random.rand(1_000_000)}-#{step}")).inverse }
-      Usher::Takes::Rewind.run(@page, inverses.reverse)
+      rewind(@page, inverses)
       assert_equal start, @page.stack.map(&:to_h)
     end
   end

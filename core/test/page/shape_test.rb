@@ -45,12 +45,6 @@ class ShapeTest < CoreTest
     assert_operator tiles.map { |tile| tile["y"] }.max, :>, 900
   end
 
-  def test_a_take_knows_the_size_of_each_page
-    pages = { 1 => Usher::Page::Memory.new, 2 => Usher::Page::Memory.new(style: Style::DEFAULTS.merge(A4)) }
-    reel = Usher::Takes::Reel.new(pages: pages, opening: 1, events: [], length: 10).to_h
-    assert_equal [ [ 1600, 900 ], [ 1131, 1600 ] ], reel[:pages].values.map { |page| page[:size] }
-  end
-
   def test_sheets_lie_or_stand_as_their_pages_do_and_stay_in_order
     shapes = [ {}, A4, A4, { "width" => 1600, "height" => 1200 }, {} ]
     pdf = Usher::Formats::Pdf::Writer.write(shapes.each_with_index.map { |shape, index| Usher::Page::Drawing.document(Style::DEFAULTS.merge(shape), [ drawn("Tide #{index}", shape) ]) })

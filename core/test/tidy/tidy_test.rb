@@ -18,7 +18,7 @@ class TidyTest < CoreTest
   end
 
   def test_size_place_and_tilt_are_those_of_the_drawing
-    turn = ->(x, y) { Usher::Geometry.turn([ x, y ], 20).zip([ 600, 400 ]).map(&:sum) }
+    turn = ->(x, y) { Usher::Geometry.rotate([ x, y ], 20).zip([ 600, 400 ]).map(&:sum) }
     way = [ [ -150, -80 ], [ 150, -80 ], [ 150, 80 ], [ -150, 80 ], [ -150, -80 ] ].each_cons(2).flat_map { |(ax, ay), (bx, by)| (0...20).map { |n| turn.(ax + (bx - ax) * n / 20.0, ay + (by - ay) * n / 20.0) } }
     fit = Usher::Tidy.read([ way ])
     box = Usher::Geometry::Box.new(*fit.values.values_at("x", "y", "width", "height", "angle"))

@@ -83,9 +83,9 @@ function trace(contact, board) {
 
 function veil(contact, element) {
   const { x, y, width, height, angle } = boxOf(element)
-  const id = `veil-${contact.id}-${element.dataset.item}`, far = 400
-  const veil = make("mask", { id, maskUnits: "userSpaceOnUse", x: -far, y: -far, width: width + 2 * far, height: height + 2 * far })
-  veil.append(make("rect", { x: -far, y: -far, width: width + 2 * far, height: height + 2 * far, fill: "#fff" }))
+  const id = `veil-${contact.id}-${element.dataset.item}`, margin = 400
+  const veil = make("mask", { id, maskUnits: "userSpaceOnUse", x: -margin, y: -margin, width: width + 2 * margin, height: height + 2 * margin })
+  veil.append(make("rect", { x: -margin, y: -margin, width: width + 2 * margin, height: height + 2 * margin, fill: "#fff" }))
   const back = veil.appendChild(make("g", { transform: `rotate(${-angle} ${width / 2} ${height / 2}) translate(${-x} ${-y})` }))
   back.append(make("use", { href: `#swept-${contact.id}` }))
   contact.defs.append(veil)

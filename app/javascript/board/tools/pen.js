@@ -45,7 +45,7 @@ function begin(contact, board, event) {
 
 // What is seen: where the pen went, or where the edge leads it.
 function show({ stroke, edge }, board, points) {
-  const shown = edge ? alongEdge(points, edge.ends, stroke.look.breadth) : points
+  const shown = edge ? alongEdge(points, edge.ends, stroke.look.stroke_width) : points
   stroke.shown.push(...shown)
   board.wet.add(stroke.id, shown)
   board.wetLine.more(stroke)

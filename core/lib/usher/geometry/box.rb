@@ -1,8 +1,8 @@
 module Usher
   module Geometry
-    # A rectangle on the page, turned by `angle` degrees about its centre.
+    # A rectangle on the page, rotated by `angle` degrees about its centre.
     Box = Struct.new(:x, :y, :width, :height, :angle) do
-      # The smallest upright box around the given [x, y, ...] points.
+      # The bounding box (upright) of the given [x, y, ...] points.
       def self.around(points)
         xs, ys = points.map { |point| point[0] }, points.map { |point| point[1] }
         new(xs.min, ys.min, xs.max - xs.min, ys.max - ys.min, 0)
@@ -10,28 +10,28 @@ module Usher
 
       def centre = [ x + width / 2.0, y + height / 2.0 ]
 
-      # The four corners after turning, clockwise from the top left: [[x, y], ...].
+      # The four corners after the rotation, clockwise from the top left: [[x, y], ...].
       def corners
-        [ [ 0, 0 ], [ width, 0 ], [ width, height ], [ 0, height ] ].map { |along, down| place(along, down) }
+        [ [ 0, 0 ], [ width, 0 ], [ width, height ], [ 0, height ] ].map { |x, y| to_page(x, y) }
       end
 
-      # A place given in the box's own units from its top left, after turning: [x, y] on the page.
-      def place(along, down)
-        dx, dy = Geometry.turn([ along - width / 2.0, down - height / 2.0 ], angle || 0)
+      # A point in the box's own coordinates (page units from its top left corner) as [x, y] on the page.
+      def to_page(along, down)
+        dx, dy = Geometry.rotate([ along - width / 2.0, down - height / 2.0 ], angle || 0)
         [ x + width / 2.0 + dx, y + height / 2.0 + dy ]
       end
 
-      # The other way round: a place on the page in the box's own units from its top left.
-      def inside((px, py))
+      # The inverse: a point of the page in the box's own coordinates.
+      def to_local((px, py))
         cx, cy = centre
-        along, down = Geometry.turn([ px - cx, py - cy ], -(angle || 0))
+        along, down = Geometry.rotate([ px - cx, py - cy ], -(angle || 0))
         [ along + width / 2.0, down + height / 2.0 ]
       end
 
-      # The upright box around this one.
+      # The bounding box of this one (upright).
       def bounds = (angle || 0).zero? ? self : Box.around(corners)
 
-      # Whether the upright bounds of both share any point; touching edges count.
+      # Whether the bounding boxes of both share any point; touching edges count.
       def meets?(other)
         a, b = bounds, other.bounds
         a.x <= b.x + b.width && b.x <= a.x + a.width && a.y <= b.y + b.height && b.y <= a.y + a.height

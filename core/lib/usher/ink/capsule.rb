@@ -1,24 +1,24 @@
 module Usher
   module Ink
-    # A disc moved along a straight line: everything within `radius` of the way from (cx, cy) to
-    # (ex, ey), page units. It is convex, so it covers one interval of any straight way.
+    # A disc moved along a straight line: everything within `radius` of the segment from (cx, cy) to
+    # (ex, ey), page units. It is convex, so it covers one interval of any line segment.
     class Capsule
       def initialize(cx, cy, ex, ey, radius)
         @cx, @cy, @ex, @ey, @radius = cx.to_f, cy.to_f, ex.to_f, ey.to_f, radius.to_f
         @dx, @dy, @reach = @ex - @cx, @ey - @cy, @radius * @radius
-        @way = @dx * @dx + @dy * @dy
+        @square = @dx * @dx + @dy * @dy
         @left, @right = [ @cx, @ex ].min - @radius, [ @cx, @ex ].max + @radius
         @top, @bottom = [ @cy, @ey ].min - @radius, [ @cy, @ey ].max + @radius
       end
 
-      # Left, top, right and bottom of the box around it.
+      # Left, top, right and bottom of its bounding box.
       def edges = [ @left, @top, @right, @bottom ]
 
       def inside?(x, y)
         px, py = x - @cx, y - @cy
         along = px * @dx + py * @dy
         if along > 0
-          return (px * @dy - py * @dx)**2 <= @reach * @way if along < @way
+          return (px * @dy - py * @dx)**2 <= @reach * @square if along < @square
           px, py = x - @ex, y - @ey
         end
         px * px + py * py <= @reach
@@ -27,12 +27,12 @@ module Usher
       # Whether an upright box lies inside it.
       def around?(left, top, right, bottom) = inside?(left, top) && inside?(right, bottom) && inside?(left, bottom) && inside?(right, top)
 
-      # The part of the way from (ax, ay) by (dx, dy) that it covers, as shares [from, to]; nil for none.
+      # The part of the segment from (ax, ay) by (dx, dy) that it covers, as shares [from, to]; nil for none.
       def covers(ax, ay, dx, dy)
         bx, by = ax + dx, ay + dy
         return if (ax < @left && bx < @left) || (ax > @right && bx > @right) || (ay < @top && by < @top) || (ay > @bottom && by > @bottom)
         found = disc(ax - @cx, ay - @cy, dx, dy)
-        unless @way.zero?
+        unless @square.zero?
           found = widen(found, disc(ax - @ex, ay - @ey, dx, dy))
           found = widen(found, band(ax - @cx, ay - @cy, dx, dy))
         end
@@ -57,7 +57,7 @@ module Usher
 
       # Where p + t d lies in the rectangle between both ends, as wide as the disc.
       def band(px, py, dx, dy)
-        length = Math.sqrt(@way)
+        length = Math.sqrt(@square)
         ux, uy = @dx / length, @dy / length
         along = between(px * ux + py * uy, dx * ux + dy * uy, 0.0, length) or return
         beside = between(py * ux - px * uy, dy * ux - dx * uy, -@radius, @radius) or return

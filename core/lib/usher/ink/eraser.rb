@@ -100,7 +100,7 @@ module Usher
 
       def covers?(x, y) = near(x, y, x, y).any? { |capsule| capsule.inside?(x, y) }
 
-      # Leaves out places on the straight way between others; a fortieth of the radius is not seen.
+      # Leaves out points on the segment between others; a fortieth of the radius is not seen.
       def thinned
         kept = [ @path.first ]
         since = []
@@ -116,14 +116,14 @@ module Usher
       def straight?((ax, ay), (bx, by), between)
         return false if between.size > 10
         dx, dy = bx - ax, by - ay
-        way = dx * dx + dy * dy
+        square = dx * dx + dy * dy
         between.all? do |x, y|
           px, py = x - ax, y - ay
-          (px * dy - py * dx)**2 <= way * (@radius / 40)**2 && (px * dx + py * dy).between?(0, way)
+          (px * dy - py * dx)**2 <= square * (@radius / 40)**2 && (px * dx + py * dy).between?(0, square)
         end
       end
 
-      # The way from a to b goes through gaps: closes the piece that ends at the first, adds those
+      # The segment from a to b goes through gaps: closes the piece that ends at the first, adds those
       # between two, and answers with the one that goes on after the last.
       def leave(a, b, gaps, piece, pieces)
         at = 0.0
@@ -138,7 +138,7 @@ module Usher
         piece << b
       end
 
-      # The parts of the way that are covered, as sorted shares [[from, to], ...], and the capsule that
+      # The parts of the segment that are covered, as sorted shares [[from, to], ...], and the capsule that
       # covers it all if one does; nil for none.
       def gaps(ax, ay, bx, by)
         dx, dy = bx - ax, by - ay

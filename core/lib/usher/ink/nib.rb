@@ -1,31 +1,31 @@
 module Usher
   module Ink
-    # How broad a stroke is at each of its points. An even nib is as broad everywhere; a lively one
-    # follows the pressure, or the speed where the device tells no pressure (slow is broad, fast is
-    # fine), and tapers towards both ends. A kept one is what an eraser left of a lively one: its
-    # pressure says the breadth itself, half of it being the pen's. shared/nib.js computes the same while the ink is wet;
+    # The stroke width at each point of a stroke. An even nib is as wide everywhere; a lively one follows the
+    # pressure, or the speed where the device tells no pressure (slow is wide, fast is fine), and tapers
+    # towards both ends. A kept one is what an eraser left of a lively one: its pressure says the width
+    # itself, half of it being the pen's. surface/nib.js computes the same while the ink is wet;
     # test/system/wet_and_dry_test.rb holds the two together.
     module Nib
       KINDS = %w[even lively kept].freeze
       FAST = 5.0 # page units a millisecond at which a stroke is as fine as it gets
-      EASE = 0.3 # how quickly the breadth follows the speed, a share for each point
-      TAPER = 3.0 # the ends taper over this many breadths
+      EASE = 0.3 # how quickly the stroke width follows the speed, a share for each point
+      TAPER = 3.0 # the ends taper over this many stroke widths
       TIP = 0.3 # and end at this share
 
       module_function
 
-      # points: [[x, y, pressure or nil, ms], ...]; breadth: page units at half pressure. Answers with
-      # a breadth for each point.
-      def breadths(points, breadth, kind = "lively")
-        return points.map { |point| 2 * breadth * (point[2] || 0.5) } if kind == "kept"
-        tapers = tapers(points, breadth * TAPER)
-        forces(points).each_with_index.map { |force, index| breadth * (0.4 + 1.2 * force) * tapers[index] }
+      # points: [[x, y, pressure or nil, ms], ...]; stroke_width: page units at half pressure. Answers with
+      # the width at each point.
+      def stroke_widths(points, stroke_width, kind = "lively")
+        return points.map { |point| 2 * stroke_width * (point[2] || 0.5) } if kind == "kept"
+        tapers = tapers(points, stroke_width * TAPER)
+        forces(points).each_with_index.map { |force, index| stroke_width * (0.4 + 1.2 * force) * tapers[index] }
       end
 
       # The points of a lively stroke as those of a kept one, for cutting it without new ends.
-      def keep(points, breadth)
-        breadths = breadths(points, breadth)
-        points.each_with_index.map { |(x, y, _, ms), index| [ x, y, (breadths[index] / (2 * breadth)).clamp(0, 1).round(3), ms ] }
+      def keep(points, stroke_width)
+        widths = stroke_widths(points, stroke_width)
+        points.each_with_index.map { |(x, y, _, ms), index| [ x, y, (widths[index] / (2 * stroke_width)).clamp(0, 1).round(3), ms ] }
       end
 
       # The pressure at each point, 0 to 1, told or taken from the speed.
@@ -42,25 +42,25 @@ module Usher
         end
       end
 
-      # The share of its breadth that each point keeps near the ends; short strokes taper less, so
+      # The share of its width that each point keeps near the ends; short strokes taper less, so
       # that a dot stays a dot.
       def tapers(points, reach)
-        ways = ways(points)
-        whole = ways.last
+        lengths = arc_lengths(points)
+        whole = lengths.last
         strength = (1 - TIP) * [ whole / (2 * reach), 1 ].min
-        ways.map do |done|
+        lengths.map do |done|
           near = done < whole - done ? done : whole - done
           near < reach ? 1 - strength * (1 - near / reach) : 1.0
         end
       end
 
-      # How far the pen had gone at each point, in page units.
-      def ways(points)
-        way, px, py = 0.0, *points[0]
+      # The length of the stroke up to each point, in page units.
+      def arc_lengths(points)
+        length, px, py = 0.0, *points[0]
         points.map do |x, y|
-          way += Math.sqrt((x - px)**2 + (y - py)**2)
+          length += Math.sqrt((x - px)**2 + (y - py)**2)
           px, py = x, y
-          way
+          length
         end
       end
     end

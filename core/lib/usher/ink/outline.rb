@@ -1,20 +1,20 @@
 module Usher
   module Ink
-    # A stroke of changing breadth as a shape to fill: Ink::Curve moved half the local breadth to
-    # either side, round ends, and a disc where the pen turns sharply. Flat lists and whole numbers,
+    # A stroke of changing width as a shape to fill: Ink::Curve offset by half the local width to either
+    # side, round ends, and a disc where the pen turns sharply. Flat lists and whole numbers,
     # because an eraser may ask for ten thousand points at once (bench/erase).
     class Outline
-      SHARP = 0.3 # cosine of the turn from which a corner gets a disc
+      SHARP = 0.3 # cosine of the angle from which a corner gets a disc
 
-      # points: [[x, y, ...], ...]; breadths: one for each, in page units.
-      def initialize(points, breadths)
+      # points: [[x, y, ...], ...]; stroke_widths: one for each, in page units.
+      def initialize(points, stroke_widths)
         @xs, @ys, @rs = [], [], []
         points.each_with_index do |(x, y), index|
           x, y = x * FINE, y * FINE
           next if index.positive? && (x - @xs[-1]).abs < 1 && (y - @ys[-1]).abs < 1
           @xs << x
           @ys << y
-          @rs << breadths[index] * FINE / 2
+          @rs << stroke_widths[index] * FINE / 2
         end
       end
 
@@ -31,7 +31,7 @@ module Usher
       private
 
       # Both sides as flat lists: the start, the first middle, then a control and a middle for each
-      # point, and the end; and the places that need a corner. The left goes x, y, x, y, the right
+      # point, and the end; and the points that need a corner. The left goes x, y, x, y, the right
       # y, x, y, x, so that it can be walked backwards.
       def sides
         left, right, corners = [], [], []
@@ -44,10 +44,10 @@ module Usher
           dx, dy = nx - x, ny - y
           length = Math.sqrt(dx * dx + dy * dy)
           vx, vy = dx / length, dy / length
-          way = ux ? (ux + vx)**2 + (uy + vy)**2 : 0
-          corners << index if ux && way < 2 + 2 * SHARP
+          bend = ux ? (ux + vx)**2 + (uy + vy)**2 : 0
+          corners << index if ux && bend < 2 + 2 * SHARP
           # The control lies on both neighbouring lines moved sideways; at a sharp turn just beside.
-          way > 1 ? beside(left, right, x, y, ux + vx, uy + vy, r * 2 / way) : beside(left, right, x, y, vx, vy, r)
+          bend > 1 ? beside(left, right, x, y, ux + vx, uy + vy, r * 2 / bend) : beside(left, right, x, y, vx, vy, r)
           beside(left, right, (x + nx) / 2, (y + ny) / 2, vx, vy, (r + nr) / 2)
           x, y, r, ux, uy = nx, ny, nr, vx, vy
           index += 1
@@ -62,7 +62,7 @@ module Usher
         right.push((y + dy).round, (x - dx).round)
       end
 
-      # Relative commands along one side, from its first place.
+      # Relative commands along one side, from its first point.
       def bends(flat)
         px, py = flat
         x, y = flat[2], flat[3]

@@ -7,13 +7,13 @@ module Usher
 
       # edges: [[[x, y], [x, y]], ...] in page units, each with the free side to its left when looking
       # from the first end to the second (y grows downwards). points: [[x, y, ...], ...].
-      # Answers with the points along the edge nearest to the first of them, half a breadth away.
-      def draw(points, edges, breadth)
+      # Answers with the points along the edge nearest to the first of them, half a stroke width away.
+      def draw(points, edges, stroke_width)
         edge = edges.min_by { |one| distance(points.first, one) }
         (ax, ay), (bx, by) = edge
         length = Math.hypot(bx - ax, by - ay)
         ux, uy = (bx - ax) / length, (by - ay) / length
-        ox, oy = uy * breadth / 2, -ux * breadth / 2
+        ox, oy = uy * stroke_width / 2, -ux * stroke_width / 2
         points.map do |x, y, *rest|
           along = ((x - ax) * ux + (y - ay) * uy).clamp(0, length)
           [ (ax + ux * along + ox).round(2), (ay + uy * along + oy).round(2), *rest ]

@@ -6,7 +6,7 @@ module Usher
       CHIP = 56
       LIVE = %w[shown].freeze
 
-      attribute :breadth, Types::Number.new(0..200), default: 4
+      attribute :stroke_width, Types::Number.new(0..200), default: 4
       attribute :dash, Types::Choice.new(*Dash::KINDS), default: "dashed"
       attribute :stroke, Types::Colour.new(none: true), default: Colour::TIDE
       attribute :form, Types::Choice.new("box", "round"), default: "box"

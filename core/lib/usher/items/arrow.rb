@@ -19,12 +19,12 @@ module Usher
       # A head with its tip at `tip`, coming from `from`, and where the line under it ends.
       def head(from, tip)
         dx, dy = direction(from, tip)
-        long = [ breadth * HEAD, Math.hypot(tip[0] - from[0], tip[1] - from[1]) ].min
+        long = [ stroke_width * HEAD, Math.hypot(tip[0] - from[0], tip[1] - from[1]) ].min
         base = [ tip[0] - dx * long, tip[1] - dy * long ]
         half = long / 2
         corners = [ tip, [ base[0] - dy * half, base[1] + dx * half ], [ base[0] + dy * half, base[1] - dx * half ] ]
         [ Markup.tag("polygon", points: corners.map { |point| point.map { |n| Markup.number(n) }.join(",") }.join(" "),
-          fill: stroke, stroke: stroke, "stroke-width": breadth / 2.0, "stroke-linejoin": "round"), base ]
+          fill: stroke, stroke: stroke, "stroke-width": stroke_width / 2.0, "stroke-linejoin": "round"), base ]
       end
 
       def direction(from, to)

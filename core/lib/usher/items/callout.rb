@@ -12,19 +12,19 @@ module Usher
       attribute :size, Types::Number.new(8..400), default: 34
       attribute :align, Types::Choice.new("left", "middle", "right"), default: "middle"
       attribute :stroke, Types::Colour.new(none: true), default: Colour::INK
-      attribute :breadth, Types::Number.new(0..200), default: 4
+      attribute :stroke_width, Types::Number.new(0..200), default: 4
       attribute :tail, TIP, default: [ 0.2, 1.45 ]
 
       def draw
-        Markup.tag("path", d: bubble, fill: card, stroke: stroke, "stroke-width": breadth, "stroke-linejoin": "round") + write
+        Markup.tag("path", d: bubble, fill: card, stroke: stroke, "stroke-width": stroke_width, "stroke-linejoin": "round") + write
       end
 
       def flipped(axis) = { "tail" => axis == "across" ? [ 1 - tail[0], tail[1] ] : [ tail[0], 1 - tail[1] ] }
 
       def knots = [ on_page(tail) ]
 
-      def bent(_index, place)
-        along, down = box.inside(place)
+      def bent(_index, point)
+        along, down = box.to_local(point)
         { "tail" => [ along / [ width, 1 ].max, down / [ height, 1 ].max ].map { |share| share.clamp(-50, 50).round(4) } }
       end
 
@@ -32,7 +32,7 @@ module Usher
 
       def top = centred
 
-      def own_looks = super + %w[stroke breadth tail]
+      def own_looks = super + %w[stroke stroke_width tail]
 
       # Clockwise from the top left; the tail leaves the side that it points away from most.
       def bubble

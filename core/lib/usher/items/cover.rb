@@ -9,7 +9,7 @@ module Usher
       GRIP = 64 # page units of it that stay on the page when it is drawn back
 
       attribute :fill, Types::Colour.new, default: Colour::VELVET
-      attribute :way, Types::Choice.new("lift", "fade", "slide"), default: "lift"
+      attribute :effect, Types::Choice.new("lift", "fade", "slide"), default: "lift"
       attribute :edge, Types::Choice.new("none", *EDGES), default: "none"
       attribute :page_width, Types::Number.new(1..Page::LONGEST), default: Page::SIZE[0] # of the page from whose edge it comes
       attribute :page_height, Types::Number.new(1..Page::LONGEST), default: Page::SIZE[1]
@@ -24,7 +24,7 @@ module Usher
 
       def label = [ off ? "Cover, taken off" : "Cover", words ].reject(&:empty?).join(": ")
 
-      def hints = super.merge({ "cover" => (off ? "off" : "on"), "way" => way, "edge" => (edge unless edge == "none"), "track" => ([ "within", *reach.flatten ].join(" ") unless edge == "none") }.compact)
+      def hints = super.merge({ "cover" => (off ? "off" : "on"), "effect" => effect, "edge" => (edge unless edge == "none"), "track" => ([ "within", *reach.flatten ].join(" ") unless edge == "none") }.compact)
 
       def filled(colour) = colour == "none" ? raise(Invalid, "A cover needs a colour.") : { "fill" => colour }
 
@@ -40,10 +40,10 @@ module Usher
       def counts? = false
 
       # Whether it hides all of a box on the page.
-      def hides?(other) = !off && other.corners.all? { |corner| hides_place?(corner) }
+      def hides?(other) = !off && other.corners.all? { |corner| hides_point?(corner) }
 
-      # Whether it lies over a place on the page.
-      def hides_place?(place) = within?(box.inside(place))
+      # Whether it lies over a point of the page.
+      def hides_point?(point) = within?(box.to_local(point))
 
       private
 

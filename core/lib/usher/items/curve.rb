@@ -8,7 +8,7 @@ module Usher
 
       attribute :shares, Types::List.new(KNOT, 4..4), default: [ [ 0, 1 ], [ 0.35, -0.35 ], [ 0.65, -0.35 ], [ 1, 1 ] ]
       attribute :stroke, Types::Colour.new, default: Colour::INK
-      attribute :breadth, Types::Number.new(Usher::Ink::BREADTHS), default: 5
+      attribute :stroke_width, Types::Number.new(Usher::Ink::STROKE_WIDTHS), default: 5
       attribute :dash, Types::Choice.new(*Dash::KINDS), default: "solid"
       attribute :opacity, Types::Number.new(0.05..1), default: 1
 
@@ -31,21 +31,21 @@ module Usher
 
       def draw
         start, *rest = shares.map { |across, down| "#{Markup.number(across * width)} #{Markup.number(down * height)}" }
-        Markup.tag("path", d: "M#{start}C#{rest.join(' ')}", fill: "none", stroke: stroke, "stroke-width": breadth, "stroke-linecap": "round",
-          "stroke-dasharray": Dash.array(dash, breadth), opacity: (opacity if opacity < 1))
+        Markup.tag("path", d: "M#{start}C#{rest.join(' ')}", fill: "none", stroke: stroke, "stroke-width": stroke_width, "stroke-linecap": "round",
+          "stroke-dasharray": Dash.array(dash, stroke_width), opacity: (opacity if opacity < 1))
       end
 
       def filled(colour) = { "stroke" => colour }
 
-      def outline(**) = Geometry::Way.new([ knots.first, *Geometry::Way.bezier(knots) ])
+      def outline(**) = Geometry::Polyline.new([ knots.first, *Geometry::Polyline.bezier(knots) ])
 
       def flipped(axis) = { "shares" => shares.map { |across, down| axis == "across" ? [ 1 - across, down ] : [ across, 1 - down ] } }
 
       def knots = shares.map { |share| on_page(share) }
 
-      def bent(index, place)
+      def bent(index, point)
         raise Invalid, "A curve has two ends and two handles." unless index < 4
-        Curve.through(knots.tap { |places| places[index] = place })
+        Curve.through(knots.tap { |points| points[index] = point })
       end
     end
   end

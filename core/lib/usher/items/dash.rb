@@ -6,8 +6,8 @@ module Usher
       KINDS = LENGTHS.keys.freeze
 
       # For SVG's stroke-dasharray, nil for a solid line.
-      def self.array(kind, breadth)
-        LENGTHS.fetch(kind)&.map { |length| Markup.number(length * breadth) }&.join(" ")
+      def self.array(kind, stroke_width)
+        LENGTHS.fetch(kind)&.map { |length| Markup.number(length * stroke_width) }&.join(" ")
       end
     end
   end

@@ -41,7 +41,7 @@ module Usher
       def counts? = pinned == "no" && pile.nil?
 
       # The attributes that change when it is moved by [dx, dy] page units: a thing on a track goes
-      # to the nearest place of it.
+      # to the nearest point of it.
       def moved(by)
         return { "x" => x + by[0], "y" => y + by[1] } unless track
         Usher::Page::Tracks.of(self).moved(by)
@@ -69,8 +69,8 @@ module Usher
       def copied(ids:, by:, &group)
         free = { "id" => ids.fetch(id), "groups" => groups.map(&group), "origin" => nil, "hidden" => [], "covered" => false, "left" => nil }
         return remade({ **free, **moved(by) }) unless track && ids.key?(track["path"])
-        way = track.merge("path" => ids[track["path"]], "points" => track["points"].map { |place| place.zip(by).map(&:sum) })
-        remade({ **free, "track" => way, "x" => x + by[0], "y" => y + by[1] })
+        moved_track = track.merge("path" => ids[track["path"]], "points" => track["points"].map { |point| point.zip(by).map(&:sum) })
+        remade({ **free, "track" => moved_track, "x" => x + by[0], "y" => y + by[1] })
       end
 
       # What the browser needs to handle it.

@@ -13,7 +13,7 @@ module Usher
       attribute :width, Types::Number.new(0..200_000)
       attribute :height, Types::Number.new(0..200_000)
       attribute :colour, Types::Colour.new, default: Colour::INK
-      attribute :breadth, Types::Number.new(Usher::Ink::BREADTHS), default: 6
+      attribute :stroke_width, Types::Number.new(Usher::Ink::STROKE_WIDTHS), default: 6
       attribute :nib, Types::Choice.new(*Usher::Ink::Nib::KINDS), default: "even"
       attribute :opacity, Types::Number.new(0.05..1), default: 1
 
@@ -34,8 +34,8 @@ module Usher
 
       def draw
         return shown.map { |run| draw_line(placed[run]) }.join if nib == "even"
-        breadths = Usher::Ink::Nib.breadths(placed, pen, nib)
-        shown.map { |run| Markup.tag("path", d: Usher::Ink::Outline.new(placed[run], breadths[run]).path, fill: colour, opacity: faint, transform: Usher::Ink::TRANSFORM) }.join
+        widths = Usher::Ink::Nib.stroke_widths(placed, pen, nib)
+        shown.map { |run| Markup.tag("path", d: Usher::Ink::Outline.new(placed[run], widths[run]).path, fill: colour, opacity: faint, transform: Usher::Ink::TRANSFORM) }.join
       end
 
       # The points that lie under these covers.
@@ -55,18 +55,18 @@ module Usher
       def cut(eraser)
         return if pinned == "all"
         here = angle.zero? && plain?
-        way = here ? points : on_paper
+        line = here ? points : on_paper
         at = here ? [ x, y ] : [ 0, 0 ]
-        pieces = eraser.cut(way, *at, runs: here ? runs : Usher::Ink::Eraser.runs(way)) or return
-        pieces = eraser.cut(Usher::Ink::Nib.keep(way, pen), *at) if nib == "lively" && pieces.any?
+        pieces = eraser.cut(line, *at, runs: here ? runs : Usher::Ink::Eraser.runs(line)) or return
+        pieces = eraser.cut(Usher::Ink::Nib.keep(line, pen), *at) if nib == "lively" && pieces.any?
         pieces.each_with_index.map do |piece, index|
           piece = Ink.boxed(piece)
           piece.merge!("x" => (piece["x"] + x).round(2), "y" => (piece["y"] + y).round(2)) if here
-          Ink.new(@values.merge(piece, "id" => piece_id(index, piece), "breadth" => worn, "nib" => nib == "lively" ? "kept" : nib), settled: true)
+          Ink.new(@values.merge(piece, "id" => piece_id(index, piece), "stroke_width" => worn, "nib" => nib == "lively" ? "kept" : nib), settled: true)
         end
       end
 
-      def outline(**) = Geometry::Way.new(Geometry::Way.thin(smooth(on_paper)))
+      def outline(**) = Geometry::Polyline.new(Geometry::Polyline.simplify(smooth(on_paper)))
 
       def flipped(axis)
         { "points" => points.map { |x, y, *rest| axis == "across" ? [ (span[0] - x).round(2), y, *rest ] : [ x, (span[1] - y).round(2), *rest ] } }
@@ -80,7 +80,7 @@ module Usher
       # The points in page units, as they lie now.
       def on_paper
         return points.map { |px, py, *rest| [ (px + x).round(2), (py + y).round(2), *rest ] } if angle.zero? && plain?
-        placed.map { |px, py, *rest| [ *box.place(px, py).map { |n| n.round(2) }, *rest ] }
+        placed.map { |px, py, *rest| [ *box.to_page(px, py).map { |n| n.round(2) }, *rest ] }
       end
 
       private
@@ -97,18 +97,18 @@ module Usher
       end
 
       # The middle of the stroke as it is drawn: curves from middle to middle (see Ink::Curve).
-      def smooth(way)
-        places = way.map { |x, y, *_| [ x, y ] }
-        return places if places.size < 3
-        middles = places.each_cons(2).map { |a, b| [ (a[0] + b[0]) / 2.0, (a[1] + b[1]) / 2.0 ] }
-        bends = middles.each_cons(2).with_index.flat_map { |(from, to), index| Geometry::Way.bezier([ from, places[index + 1], to ]) }
-        [ places.first, middles.first, *bends, places.last ]
+      def smooth(line)
+        points = line.map { |x, y, *_| [ x, y ] }
+        return points if points.size < 3
+        middles = points.each_cons(2).map { |a, b| [ (a[0] + b[0]) / 2.0, (a[1] + b[1]) / 2.0 ] }
+        bends = middles.each_cons(2).with_index.flat_map { |(from, to), index| Geometry::Polyline.bezier([ from, points[index + 1], to ]) }
+        [ points.first, middles.first, *bends, points.last ]
       end
 
       def piece_id(index, piece) = Digest::SHA256.hexdigest([ id, index, piece["x"], piece["y"], piece["span"] ].join(" "))[0, 24]
 
-      # The pen as broad as it is now, as a value.
-      def worn = pen.round(2).clamp(Usher::Ink::BREADTHS.begin, Usher::Ink::BREADTHS.end)
+      # The stroke width as it is now, as a value.
+      def worn = pen.round(2).clamp(Usher::Ink::STROKE_WIDTHS.begin, Usher::Ink::STROKE_WIDTHS.end)
 
       # Made once for each stroke, because strokes are erased more than once.
       def runs = @runs ||= Usher::Ink::Eraser.runs(points)
@@ -125,7 +125,7 @@ module Usher
       end
 
       # The pen grows with what it drew, by the mean of both directions.
-      def pen = plain? ? breadth : breadth * Math.sqrt([ scale[0] * scale[1], 0.0001 ].max)
+      def pen = plain? ? stroke_width : stroke_width * Math.sqrt([ scale[0] * scale[1], 0.0001 ].max)
     end
   end
 end

@@ -71,7 +71,7 @@ module Usher
       LIVE = [].freeze
 
       # What a teacher may change about how it looks, by attribute.
-      PAINTS = %w[stroke colour breadth dash heads fill card ground opacity tips].freeze
+      PAINTS = %w[stroke colour stroke_width dash heads fill card ground opacity tips].freeze
 
       def initialize(values, settled: false)
         @values = settled ? values : settle(values)
@@ -108,10 +108,6 @@ module Usher
       def hidden_by(_covers) = []
       def redacted = self
 
-      # Whether the room, or a student's device, gets it.
-      def in_room?(size) = audience != "devices" && on_page?(size)
-      def on_devices?(size) = audience != "room" && !covered && on_page?(size)
-
       # The attributes that change when it is scaled along its own axes by these factors.
       def scaled(across, down) = { "width" => width * across, "height" => height * down }
 
@@ -123,17 +119,17 @@ module Usher
       # The attributes that change when the fill tool taps it; raises Invalid where there is nothing to fill.
       def filled(_colour) = raise(Invalid, "There is nothing here to colour.")
 
-      # The places by which its form is changed, in page units: [[x, y], ...].
+      # The points by which its form is changed, in page units: [[x, y], ...].
       def knots = []
 
-      # The attributes that change when knot `index` goes to `place` (page units).
-      def bent(_index, _place) = raise(Invalid, "That has no handle to pull.")
+      # The attributes that change when knot `index` goes to `point` (page units).
+      def bent(_index, _point) = raise(Invalid, "That has no handle to pull.")
 
-      # Its outline as a Geometry::Way, for tracks and areas: the path itself for lines, the edge for all
-      # else. inset: page units that the edge lies further in, to the sides and up and down.
+      # Its outline as a Geometry::Polyline, for tracks and areas: the path itself for lines, the edge for all
+      # else. inset: page units that the edge is offset inwards, to the sides and up and down.
       def outline(inset: [ 0, 0 ])
         across, down = inset.zip([ width, height ]).map { |by, side| by.clamp(0, side / 2.0) }
-        Geometry::Way.new([ [ across, down ], [ width - across, down ], [ width - across, height - down ], [ across, height - down ] ].map { |place| box.place(*place) }, closed: true)
+        Geometry::Polyline.new([ [ across, down ], [ width - across, down ], [ width - across, height - down ], [ across, height - down ] ].map { |point| box.to_page(*point) }, closed: true)
       end
 
       # The attributes that change when it is flipped "across" (left and right change places) or "down",
@@ -167,11 +163,11 @@ module Usher
       private
 
       def places(list)
-        list.map { |place| place.map { |n| Markup.number(n) }.join(",") }.join(" ") if list.any?
+        list.map { |point| point.map { |n| Markup.number(n) }.join(",") }.join(" ") if list.any?
       end
 
-      # A place given in shares of the box, in page units: the box's own turn is part of it.
-      def on_page((across, down)) = box.place(across * width, down * height)
+      # A point given in shares of the box, in page units, the rotation of the box included.
+      def on_page((across, down)) = box.to_page(across * width, down * height)
 
       # Lets a kind adjust its values once they are checked, such as a height that follows the text.
       def settle(values) = values.tap { check_handling(values) }

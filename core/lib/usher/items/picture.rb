@@ -3,14 +3,14 @@ module Usher
     # A picture from the store room, drawn to fill its box. `picture` is the store room's number for
     # it; the address drawn here is one that the web app serves and that print replaces (see
     # Page::Drawing). What a teacher does to it belongs to the item and leaves the picture untouched:
-    # `rubbed` is a mask of what an eraser rubbed out, `crop` the part that is shown, `stroke` and `breadth`
+    # `rubbed` is a mask of what an eraser rubbed out, `crop` the part that is shown, `stroke` and `stroke_width`
     # a frame. A colour is taken out by showing another picture made of it; `cleared` says which it was.
     class Picture < Item
       include Redacted
 
       MOST_RUBBED = 20_000 # points
-      PLACE = Types::List.new(Types::Number.new(-REACH..REACH, digits: 1), 2..2)
-      SWEEP = Types::Record.new(points: Types::List.new(PLACE, 1..Usher::Ink::Eraser::MAX), breadth: Types::Number.new(0.1..2_000), span: Types::List.new(Types::Number.new(0.01..20_000), 2..2))
+      POINT = Types::List.new(Types::Number.new(-REACH..REACH, digits: 1), 2..2)
+      SWEEP = Types::Record.new(points: Types::List.new(POINT, 1..Usher::Ink::Eraser::MAX), stroke_width: Types::Number.new(0.1..2_000), span: Types::List.new(Types::Number.new(0.01..20_000), 2..2))
       SHARE = Types::Number.new(0..1, digits: 5)
       WHOLE = [ 0, 0, 1, 1 ].freeze
       CROP = Types::List.new(SHARE, 4..4) # left, top, width and height of the part shown, in shares of the whole
@@ -22,7 +22,7 @@ module Usher
       attribute :mirror, Types::Choice.new("no", "across", "down", "both"), default: "no"
       attribute :crop, CROP, default: WHOLE
       attribute :stroke, Types::Colour.new(none: true), default: "none"
-      attribute :breadth, Types::Number.new(0.5..200), default: 6
+      attribute :stroke_width, Types::Number.new(0.5..200), default: 6
       attribute :round, Types::Number.new(0..400), default: 0
       attribute :cleared, Types::Maybe.new(Types::Record.new(picture: Types::Number.new(1..2**53, digits: 0), colour: Types::Colour.new)), default: nil
       attribute :rubbed, Types::List.new(SWEEP, 0..400), default: []
@@ -55,14 +55,14 @@ module Usher
         all = whole
         seen = mirrored_part(part)
         left, top, wide, high = all.x + seen[0] * all.width, all.y + seen[1] * all.height, seen[2] * all.width, seen[3] * all.height
-        middle = box.place(left + wide / 2, top + high / 2)
+        middle = box.to_page(left + wide / 2, top + high / 2)
         { "crop" => part, "x" => middle[0] - wide / 2, "y" => middle[1] - high / 2, "width" => wide, "height" => high }
       end
 
       # The attributes that change when an eraser passes over it: path in page units, radius too.
       def rub(path, radius)
         raise Invalid, "That picture is too small to rub anything out." if width < 1 || height < 1
-        sweep = { "points" => path.map { |place| own(box.inside(place)).zip([ whole.x, whole.y ]).map { |n, edge| (n - edge).round(1) } }, "breadth" => radius * 2, "span" => [ whole.width, whole.height ] }
+        sweep = { "points" => path.map { |point| own(box.to_local(point)).zip([ whole.x, whole.y ]).map { |n, edge| (n - edge).round(1) } }, "stroke_width" => radius * 2, "span" => [ whole.width, whole.height ] }
         if rubbed.sum { |one| one["points"].size } + path.size > MOST_RUBBED || rubbed.size == 400
           raise Invalid, "So much is rubbed out of this picture that Usher cannot keep more. Lift it off and begin again."
         end
@@ -72,7 +72,7 @@ module Usher
       # The parts of the picture that lie under these covers (see Veil).
       def hidden_by(covers)
         return [] if width.zero? || height.zero?
-        Veil.of(covers.map(&:box), box) { |place| own(box.inside(place)).zip([ [ whole.x, whole.width ], [ whole.y, whole.height ] ]).map { |n, (from, size)| (n - from) / size } }
+        Veil.of(covers.map(&:box), box) { |point| own(box.to_local(point)).zip([ [ whole.x, whole.width ], [ whole.y, whole.height ] ]).map { |n, (from, size)| (n - from) / size } }
       end
 
       private
@@ -96,7 +96,7 @@ module Usher
       def clipped? = crop != WHOLE || round.positive?
       def edge_id = "edge-#{id}"
       def edge = Markup.tag("clipPath", { id: edge_id }, Markup.tag("rect", width: width, height: height, rx: (round if round.positive?)))
-      def frame = Markup.tag("rect", width: width, height: height, rx: (round if round.positive?), fill: "none", stroke: stroke, "stroke-width": breadth)
+      def frame = Markup.tag("rect", width: width, height: height, rx: (round if round.positive?), fill: "none", stroke: stroke, "stroke-width": stroke_width)
 
       # A place in the box as the picture itself has it.
       def own((along, down)) = [ %w[across both].include?(mirror) ? width - along : along, %w[down both].include?(mirror) ? height - down : down ]
@@ -106,7 +106,7 @@ module Usher
       # White stays, black goes. Each sweep is drawn at the size the picture had then and stretched since.
       def mask
         sweeps = rubbed.map do |one|
-          Markup.tag("path", d: Usher::Ink::Curve.new(one["points"]).path, stroke: "#000000", fill: "none", "stroke-width": one["breadth"] * Usher::Ink::FINE,
+          Markup.tag("path", d: Usher::Ink::Curve.new(one["points"]).path, stroke: "#000000", fill: "none", "stroke-width": one["stroke_width"] * Usher::Ink::FINE,
             "stroke-linecap": "round", "stroke-linejoin": "round", transform: "#{corner}scale(#{(whole.width / one['span'][0] / 20).round(6)} #{(whole.height / one['span'][1] / 20).round(6)})")
         end
         ground = Markup.tag("rect", **whole.to_h, fill: "#ffffff")

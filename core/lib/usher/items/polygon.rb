@@ -9,9 +9,9 @@ module Usher
       attribute :corners, Types::List.new(CORNER, 3..MOST)
 
       # The values of a polygon with these corners on the page: [[x, y], ...].
-      def self.through(places)
-        box = Geometry::Box.around(places)
-        shares = places.map { |x, y| [ share(x - box.x, box.width), share(y - box.y, box.height) ] }
+      def self.through(points)
+        box = Geometry::Box.around(points)
+        shares = points.map { |x, y| [ share(x - box.x, box.width), share(y - box.y, box.height) ] }
         { "x" => box.x.round(2), "y" => box.y.round(2), "width" => box.width.round(2), "height" => box.height.round(2), "angle" => 0, "corners" => shares }
       end
 
@@ -24,7 +24,7 @@ module Usher
 
       # Corners of a regular polygon with a corner at the top, stretched to fill its box.
       def self.regular(sides)
-        round = (0...sides).map { |corner| Geometry.turn([ 0, -1 ], 360.0 * corner / sides) }
+        round = (0...sides).map { |corner| Geometry.rotate([ 0, -1 ], 360.0 * corner / sides) }
         through(round)["corners"]
       end
 
@@ -33,7 +33,7 @@ module Usher
 
       def draw = Markup.tag("path", d: closed(corners.map { |across, down| [ across * width, down * height ] }), **paint)
 
-      def outline(**) = Geometry::Way.new(knots, closed: true)
+      def outline(**) = Geometry::Polyline.new(knots, closed: true)
 
       def flipped(axis) = { "corners" => corners.map { |across, down| axis == "across" ? [ 1 - across, down ] : [ across, 1 - down ] } }
 
@@ -41,9 +41,9 @@ module Usher
 
       def knots = corners.map { |corner| on_page(corner) }
 
-      def bent(index, place)
+      def bent(index, point)
         raise Invalid, "This shape has #{corners.size} corners." unless index < corners.size
-        Polygon.through(knots.tap { |places| places[index] = place })
+        Polygon.through(knots.tap { |points| points[index] = point })
       end
     end
   end

@@ -9,10 +9,10 @@ module Usher
 
       def redacted? = @redacted || false
 
-      # Of these places of the box, numbered ([[index, along, down], ...] in its own units), those under a
+      # Of these points of the box, numbered ([[index, along, down], ...] in its own units), those under a
       # cover: [[from, to], ...] of their numbers (to: left out).
-      def under(covers, places)
-        found = places.filter_map { |index, along, down| index if covers.any? { |cover| cover.hides_place?(box.place(along, down)) } }
+      def under(covers, points)
+        found = points.filter_map { |index, along, down| index if covers.any? { |cover| cover.hides_point?(box.to_page(along, down)) } }
         found.slice_when { |a, b| b != a + 1 }.map { |run| [ run.first, run.last + 1 ] }
       end
 

@@ -7,11 +7,11 @@ module Usher
 
       attribute :ends, Types::List.new(END_POINT, 2..2), default: [ [ 0, 0 ], [ 1, 1 ] ]
       attribute :stroke, Types::Colour.new, default: Colour::INK
-      attribute :breadth, Types::Number.new(Usher::Ink::BREADTHS), default: 5
+      attribute :stroke_width, Types::Number.new(Usher::Ink::STROKE_WIDTHS), default: 5
       attribute :dash, Types::Choice.new(*Dash::KINDS), default: "solid"
       attribute :opacity, Types::Number.new(0.05..1), default: 1
 
-      # The values of a segment from one place on the page to another.
+      # The values of a segment from one point on the page to another.
       def self.between(from, to)
         box = Geometry::Box.around([ from, to ])
         ends = [ from, to ].map { |x, y| [ box.width.zero? ? 0 : (x - box.x) / box.width, box.height.zero? ? 0 : (y - box.y) / box.height ].map { |share| share.round(4) } }
@@ -22,12 +22,12 @@ module Usher
 
       def knots = ends.map { |share| on_page(share) }
 
-      def bent(index, place)
+      def bent(index, point)
         raise Invalid, "A line has two ends." unless index.between?(0, 1)
-        Segment.between(*knots.tap { |both| both[index] = place })
+        Segment.between(*knots.tap { |both| both[index] = point })
       end
 
-      def outline(**) = Geometry::Way.new(knots)
+      def outline(**) = Geometry::Polyline.new(knots)
 
       def flipped(axis) = { "ends" => ends.map { |across, down| axis == "across" ? [ 1 - across, down ] : [ across, 1 - down ] } }
 
@@ -39,8 +39,8 @@ module Usher
       def faint = (opacity if opacity < 1)
 
       def stroke_between(from, to, opacity: faint)
-        Markup.tag("line", x1: from[0], y1: from[1], x2: to[0], y2: to[1], stroke: stroke, "stroke-width": breadth,
-          "stroke-linecap": "round", "stroke-dasharray": Dash.array(dash, breadth), opacity: opacity)
+        Markup.tag("line", x1: from[0], y1: from[1], x2: to[0], y2: to[1], stroke: stroke, "stroke-width": stroke_width,
+          "stroke-linecap": "round", "stroke-dasharray": Dash.array(dash, stroke_width), opacity: opacity)
       end
     end
   end

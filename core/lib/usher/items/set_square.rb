@@ -12,7 +12,7 @@ module Usher
 
       def draw
         hole = inner.reverse
-        Measure.body("path", d: "#{way(outer)}#{way(hole)}", "fill-rule": "evenodd", "stroke-linejoin": "round") +
+        Measure.body("path", d: "#{path(outer)}#{path(hole)}", "fill-rule": "evenodd", "stroke-linejoin": "round") +
           Markup.tag("g", { transform: "translate(0 #{Markup.number(height)})" }, Measure.ticks(length: width, unit: unit, up: true))
       end
 
@@ -20,8 +20,8 @@ module Usher
 
       # All three, with the free side outside.
       def edges
-        places = outer.map { |along, down| box.place(along, down) }
-        places.each_index.map { |index| [ places[index], places[(index + 1) % 3] ] }
+        corners = outer.map { |along, down| box.to_page(along, down) }
+        corners.each_index.map { |index| [ corners[index], corners[(index + 1) % 3] ] }
       end
 
       def label = corner == 45 ? "Set square, 45 degrees" : "Set square, 30 and 60 degrees"
@@ -40,7 +40,7 @@ module Usher
         outer.map { |point| point.zip(middle).map { |at, centre| centre + (at - centre) * HOLE } }
       end
 
-      def way(points) = "M#{points.map { |x, y| "#{Markup.number(x)} #{Markup.number(y)}" }.join('L')}Z"
+      def path(points) = "M#{points.map { |x, y| "#{Markup.number(x)} #{Markup.number(y)}" }.join('L')}Z"
     end
   end
 end

@@ -3,7 +3,7 @@ module Usher
     # What closed shapes share: an outline and a fill, either of which may be "none".
     class Shape < Item
       attribute :stroke, Types::Colour.new(none: true), default: Colour::INK
-      attribute :breadth, Types::Number.new(0..200), default: 5
+      attribute :stroke_width, Types::Number.new(0..200), default: 5
       attribute :dash, Types::Choice.new(*Dash::KINDS), default: "solid"
       attribute :fill, Types::Colour.new(none: true), default: "none"
       attribute :opacity, Types::Number.new(0.05..1), default: 1
@@ -14,7 +14,7 @@ module Usher
 
       # fill "none" still catches a tap inside, so that the fill tool can find an empty shape.
       def paint
-        { fill: fill, stroke: stroke, "stroke-width": breadth, "stroke-linejoin": "round", "stroke-dasharray": Dash.array(dash, breadth),
+        { fill: fill, stroke: stroke, "stroke-width": stroke_width, "stroke-linejoin": "round", "stroke-dasharray": Dash.array(dash, stroke_width),
           "stroke-linecap": ("round" if dash != "solid"), opacity: (opacity if opacity < 1), "pointer-events": "all" }
       end
 

@@ -8,7 +8,7 @@ module Usher
 
       def draw = Markup.tag("path", d: closed(corners), **paint)
 
-      def outline(**) = Geometry::Way.new(corners.map { |corner| box.place(*corner) }, closed: true)
+      def outline(**) = Geometry::Polyline.new(corners.map { |corner| box.to_page(*corner) }, closed: true)
 
       # It looks the same in a mirror; upside down it is turned round.
       def flipped(axis) = axis == "down" ? { "angle" => (180 - angle).remainder(360) } : {}
@@ -19,7 +19,7 @@ module Usher
 
       # All of them in the box's own units.
       def corners
-        around = (0...2 * tips).map { |corner| Geometry.turn([ 0, corner.even? ? -1 : -depth ], 180.0 * corner / tips) }
+        around = (0...2 * tips).map { |corner| Geometry.rotate([ 0, corner.even? ? -1 : -depth ], 180.0 * corner / tips) }
         frame = Geometry::Box.around(around)
         around.map { |x, y| [ (x - frame.x) / frame.width * width, (y - frame.y) / frame.height * height ] }
       end

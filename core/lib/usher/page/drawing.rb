@@ -2,6 +2,10 @@ module Usher
   module Page
     # Turns items and pages into SVG: the one drawing that board, devices, thumbnails, PDF and takes share.
     module Drawing
+      # The number of the renderer: higher whenever the same item is drawn otherwise than before. Pages drawn by
+      # an older one are drawn anew (see Page::Redrawing in the app).
+      RENDERER = 2
+
       module_function
 
       # One item as a group that carries what the browser needs to handle it. seq: the number of the
@@ -15,8 +19,8 @@ module Usher
         }, item.draw + Marks.draw(item))
       end
 
-      # The same as devices get it, nil where that is no different.
-      def for_devices(placed, seq) = placed.item.redacted.then { |item| item(Placed.new(item, placed.z), seq) unless item.equal?(placed.item) }
+      # The same without what covers hide, nil where that is no different.
+      def veiled(placed, seq) = placed.item.redacted.then { |item| item(Placed.new(item, placed.z), seq) unless item.equal?(placed.item) }
 
       # The page's ground. veil: parts of the paper's picture that are left blank (see Veil).
       def ground(style, veil: []) = Paper.of(style).veiled(veil).draw(style.fetch("colour"), Style.size(style))

@@ -58,8 +58,8 @@ module Usher
       def every(gap, room) = (1..(room / gap - 0.01).floor).map { |index| index * gap }
 
       # Lines in page units: path data, a colour, a width.
-      def line(data, colour: Usher::Colour::RULE, breadth: 2, **more)
-        Markup.tag("path", d: data.join, stroke: colour, "stroke-width": breadth, fill: "none", **more)
+      def line(data, colour: Usher::Colour::RULE, stroke_width: 2, **more)
+        Markup.tag("path", d: data.join, stroke: colour, "stroke-width": stroke_width, fill: "none", **more)
       end
 
       def across(y, width) = "M0 #{n(y)}H#{n(width)}"

@@ -1,6 +1,6 @@
 module Usher
   module Tidy
-    # Lines through places [[x, y], ...], in page units.
+    # Polylines through points [[x, y], ...], in page units.
     module Path
       module_function
 
@@ -8,25 +8,25 @@ module Usher
 
       def length(points) = points.each_cons(2).sum { |a, b| distance(a, b) }
 
-      # `count` places evenly spaced along the line.
+      # `count` points evenly spaced along the line.
       def resample(points, count)
         whole = length(points)
         return Array.new(count) { points.first } if whole.zero?
-        step, way, target, out = whole / (count - 1), 0.0, 0.0, []
+        step, passed, target, out = whole / (count - 1), 0.0, 0.0, []
         points.each_cons(2) do |a, b|
           long = distance(a, b)
-          while target <= way + long + 1e-9 && out.size < count
-            share = long.zero? ? 0 : (target - way) / long
+          while target <= passed + long + 1e-9 && out.size < count
+            share = long.zero? ? 0 : (target - passed) / long
             out << [ a[0] + (b[0] - a[0]) * share, a[1] + (b[1] - a[1]) * share ]
             target += step
           end
-          way += long
+          passed += long
         end
         out << points.last while out.size < count
         out
       end
 
-      # The straight line nearest to the places (total least squares): a place on it, its unit vector,
+      # The straight line nearest to the points (total least squares): a point on it, its unit vector,
       # and the sum of squared distances.
       def straight(points)
         n = points.size.to_f
@@ -38,7 +38,7 @@ module Usher
         [ [ mx, my ], [ Math.cos(angle), Math.sin(angle) ], [ least, 0 ].max ]
       end
 
-      # Where two lines, each a place and a unit vector, cross; nil where they run side by side.
+      # Where two lines, each a point and a unit vector, cross; nil where they run side by side.
       def cross((p, u), (q, v))
         sine = u[0] * v[1] - u[1] * v[0]
         return if sine.abs < 0.2
@@ -46,18 +46,18 @@ module Usher
         [ p[0] + u[0] * t, p[1] + u[1] * t ]
       end
 
-      # Corners left by leaving out what is nearer than `near` to the straight way (Douglas-Peucker).
+      # Corners left by leaving out what is nearer than `near` to the straight segment (Douglas-Peucker).
       def corners(points, near)
         return points if points.size < 3
-        far, index = points.each_with_index.map { |point, at| [ aside(point, points.first, points.last), at ] }.max
-        return [ points.first, points.last ] if far < near
+        distance, index = points.each_with_index.map { |point, at| [ aside(point, points.first, points.last), at ] }.max
+        return [ points.first, points.last ] if distance < near
         corners(points[0..index], near)[0...-1] + corners(points[index..], near)
       end
 
-      # From a place to the way between a and b.
+      # The distance of a point from the segment from a to b.
       def aside(point, a, b) = Ink::StraightEdge.distance(point, [ a, b ])
 
-      # Root mean square of the distances from places to a closed or open line through corners, in
+      # Root mean square of the distances from points to a closed or open line through corners, in
       # page units.
       def error(points, corners, closed: true)
         edges = (closed ? [ *corners, corners.first ] : corners).each_cons(2).reject { |a, b| a == b }

@@ -17,7 +17,7 @@ module Usher
       end
 
       # Whether the sketch goes once along this line and not to and fro over it.
-      def once?(sketch, length) = sketch.way.between?(0.65 * length, 1.2 * length)
+      def once?(sketch, length) = sketch.length.between?(0.65 * length, 1.2 * length)
 
       # The values of a box about a centre.
       def boxed(centre, width, height, angle)

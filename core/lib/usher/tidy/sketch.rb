@@ -35,7 +35,7 @@ module Usher
       def corners?(corners) = corners.all? { |corner| round.any? { |point| Path.distance(point, corner) < BLUNT * size } }
 
       # How long the strokes are, shaking left out.
-      def way = @way ||= strokes.sum { |stroke| Path.length(calm(stroke)) }
+      def length = @length ||= strokes.sum { |stroke| Path.length(calm(stroke)) }
 
       # A stroke with its shaking smoothed away.
       def calm(stroke)

@@ -55,7 +55,7 @@ module Usher
 
         # A ready shape (see Forms) and what is written in it (Words).
         def form(name, box, look, flips: [], bends: {}, words: nil, link: nil)
-          sane(*box, *bends.values, look.breadth)
+          sane(*box, *bends.values, look.stroke_width)
           with_words(box, look.seen? ? words : nil, link) do
             next write(words, box, link: link) unless look.seen?
             next segment(*[ [ 0, 0 ], [ 1, 1 ] ].map { |share| onto(box, share, flips) }, look, link: link) if Forms.line?(name)
@@ -67,7 +67,7 @@ module Usher
 
         # A freely drawn one. outline: its Outline, with points in shares of the box.
         def drawn(outline, box, look, flips: [], words: nil, link: nil)
-          sane(*box, *outline.parts.flat_map(&:points).flatten, look.breadth)
+          sane(*box, *outline.parts.flat_map(&:points).flatten, look.stroke_width)
           outline.parts.each { |part| part.points.map! { |share| onto(box, share, flips) } }
           with_words(box, words, link) do
             FreeForm.new(outline, look, @scale).items { |name, bytes| @pictures[name] = bytes }.each { |values| add(values.merge(opens(link))) }
@@ -76,7 +76,7 @@ module Usher
 
         # A line through [[x, y], ...] in points, from end to end.
         def line(places, look, link: nil)
-          sane(*places.flatten, look.breadth)
+          sane(*places.flatten, look.stroke_width)
           places = places.map { |place| place.map { |n| n * @scale } }
           pieces = places.each_cons(2).reject { |from, to| from == to }
           joined = -> { pieces.each_with_index { |(from, to), index| segment(from, to, look, first: index.zero?, last: index == pieces.size - 1, link: link) } }
@@ -85,7 +85,7 @@ module Usher
 
         # A curve through its four knots, in points.
         def curve(knots, look)
-          sane(*knots.flatten, look.breadth)
+          sane(*knots.flatten, look.stroke_width)
           add(Items::Curve.through(knots.map { |place| place.map { |n| n * @scale } }).merge("kind" => "curve", **look.line(@scale)))
         end
 
@@ -167,7 +167,7 @@ module Usher
         def onto(box, (across, down), flips)
           across = 1 - across if flips.include?("across")
           down = 1 - down if flips.include?("down")
-          scaled(box).then { |own| own.place(across * own.width, down * own.height) }
+          scaled(box).then { |own| own.to_page(across * own.width, down * own.height) }
         end
 
         def flipped(values, flips)

@@ -27,7 +27,7 @@ module Usher
 
         # As few corners as say the same.
         def thin(points)
-          points = Geometry::Way.thin(points.chunk { |point| point }.map(&:first))
+          points = Geometry::Polyline.simplify(points.chunk { |point| point }.map(&:first))
           points.size > 3 && points.first == points.last ? points[0...-1] : points
         end
 

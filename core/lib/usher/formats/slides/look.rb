@@ -1,16 +1,16 @@
 module Usher
   module Formats
     module Slides
-      # How a shape is painted. fill, stroke: "#rrggbb" or "none"; breadth: points; dash: "solid", "dashed" or
+      # How a shape is painted. fill, stroke: "#rrggbb" or "none"; stroke_width: points; dash: "solid", "dashed" or
       # "dotted"; opacity: of the fill, 0 to 1; heads: of a line, nil, "end", "start" or "both".
-      Look = Struct.new(:fill, :stroke, :breadth, :dash, :opacity, :heads, keyword_init: true) do
+      Look = Struct.new(:fill, :stroke, :stroke_width, :dash, :opacity, :heads, keyword_init: true) do
         def seen? = fill != "none" || stroke != "none"
 
         # As attributes of items, by what they are; scale: page units of a point.
-        def shape(scale) = { "fill" => fill, "stroke" => stroke, "breadth" => edge(scale), "dash" => dash, "opacity" => opacity.clamp(0.05, 1) }
-        def line(scale) = { "stroke" => pen, "breadth" => broad(scale), "dash" => dash }
-        def ink(scale) = { "colour" => pen, "breadth" => broad(scale) }
-        def callout(scale) = { "text" => "", "size" => 8, "card" => fill == "none" ? Colour::WHITE : fill, "stroke" => stroke, "breadth" => edge(scale) }
+        def shape(scale) = { "fill" => fill, "stroke" => stroke, "stroke_width" => edge(scale), "dash" => dash, "opacity" => opacity.clamp(0.05, 1) }
+        def line(scale) = { "stroke" => pen, "stroke_width" => broad(scale), "dash" => dash }
+        def ink(scale) = { "colour" => pen, "stroke_width" => broad(scale) }
+        def callout(scale) = { "text" => "", "size" => 8, "card" => fill == "none" ? Colour::WHITE : fill, "stroke" => stroke, "stroke_width" => edge(scale) }
 
         # How broad its outline is, in page units: none at all where there is none.
         def edge(scale) = stroke == "none" ? 0 : broad(scale)
@@ -18,7 +18,7 @@ module Usher
         private
 
         def pen = stroke == "none" ? Colour::INK : stroke
-        def broad(scale) = (breadth * scale).clamp(0.5, 60)
+        def broad(scale) = (stroke_width * scale).clamp(0.5, 60)
       end
     end
   end

@@ -16,7 +16,7 @@ module Usher
           across, down = box.centre.zip([ @inner.x, @inner.y ], @scale).map { |at, from, scale| (at - from) * scale }
           across = @outer.width - across if @flips.include?("across")
           down = @outer.height - down if @flips.include?("down")
-          x, y = @outer.place(across, down)
+          x, y = @outer.to_page(across, down)
           width, height = (quarter?(box.angle) ? @scale.reverse : @scale).zip([ box.width, box.height ]).map { |scale, side| side * scale }
           angle = @flips.size == 1 ? -box.angle : box.angle
           [ Geometry::Box.new(x - width / 2, y - height / 2, width, height, (@outer.angle + angle).remainder(360)), (flips | @flips) - (flips & @flips) ]

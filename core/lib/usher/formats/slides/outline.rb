@@ -33,7 +33,7 @@ module Usher
         # handles and end of a Bézier curve: [[x, y], ...].
         def curve(*knots)
           from = @at
-          (1..STEPS).each { |step| line(Geometry::Way.on_bezier([ from, *knots ], step.fdiv(STEPS))) }
+          (1..STEPS).each { |step| line(Geometry::Polyline.on_bezier([ from, *knots ], step.fdiv(STEPS))) }
           @handle = knots[-2]
         end
 

@@ -100,7 +100,7 @@ module Usher
 
         # A text with its own top left this far inside the box.
         def placed(text, box, left, down)
-          x, y = box.place(left + text.x + text.width / 2.0, down + text.height / 2.0)
+          x, y = box.to_page(left + text.x + text.width / 2.0, down + text.height / 2.0)
           text.to_h.except("id").merge("x" => x - text.width / 2.0, "y" => y - text.height / 2.0, "angle" => box.angle)
         end
       end

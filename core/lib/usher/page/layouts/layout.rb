@@ -28,7 +28,7 @@ module Usher
 
         def title(words, x: 100, y: 60, width: 1_400, **more) = put("text", x, y, width, 0, text: words, size: 64, font: "title", bold: true, colour: Usher::Colour::VELVET, **more)
         def text(words, x, y, width, **more) = put("text", x, y, width, 0, text: words, **more)
-        def panel(x, y, width, height, **more) = put("rectangle", x, y, width, height, fill: Usher::Colour::LINEN, stroke: Usher::Colour::EDGE, breadth: 3, round: 24, **more)
+        def panel(x, y, width, height, **more) = put("rectangle", x, y, width, height, fill: Usher::Colour::LINEN, stroke: Usher::Colour::EDGE, stroke_width: 3, round: 24, **more)
       end
     end
   end

@@ -10,7 +10,7 @@ module Usher
             panel(x, 300, 300, 360)
             put("ellipse", x + 110, 258, 80, 80, fill: Usher::Colour::VELVET, stroke: "none")
             text((step + 1).to_s, x + 110, 264, 80, size: 52, font: "title", bold: true, colour: Usher::Colour::WHITE, align: "middle")
-            put("arrow", x + 308, 480, 50, 0, ends: [ [ 0, 0 ], [ 1, 0 ] ], stroke: Usher::Colour::BRASS, breadth: 7) if step < 3
+            put("arrow", x + 308, 480, 50, 0, ends: [ [ 0, 0 ], [ 1, 0 ] ], stroke: Usher::Colour::BRASS, stroke_width: 7) if step < 3
           end
         end
       end

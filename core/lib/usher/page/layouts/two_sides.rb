@@ -9,7 +9,7 @@ module Usher
             x = 100 + side * 720
             panel(x, 190, 680, 650)
             put("text", x + 40, 215, 600, 0, text: words, size: 46, font: "title", bold: true, colour: colour)
-            put("line", x + 40, 296, 600, 0, stroke: colour, breadth: 4, ends: [ [ 0, 0 ], [ 1, 0 ] ])
+            put("line", x + 40, 296, 600, 0, stroke: colour, stroke_width: 4, ends: [ [ 0, 0 ], [ 1, 0 ] ])
           end
         end
       end

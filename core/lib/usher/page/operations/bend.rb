@@ -9,7 +9,7 @@ module Usher
         def read_rest
           raise Invalid, "One thing is bent at a time." unless @ids.size == 1
           @knot = Invalid.about("The handle") { Types::Number.new(0..200, digits: 0).call(@hash["knot"]) }
-          @to = Invalid.about("The new place") { Erase::PLACE.call(@hash["to"]) }
+          @to = Invalid.about("The new place") { Erase::POINT.call(@hash["to"]) }
         end
 
         def payload = { "ids" => @ids, "knot" => @knot, "to" => @to }

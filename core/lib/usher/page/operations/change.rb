@@ -4,7 +4,7 @@ module Usher
       # Changes attributes of items: { "id" => ..., "set" => { name => value } } each. The height in
       # the stack is changed as "z".
       class Change < Operation
-        PLACE = %w[x y width height angle along track].freeze
+        GEOMETRY = %w[x y width height angle along track].freeze
 
         def apply(page, lenient: false)
           there = present(page, @changes.keys, lenient)
@@ -27,7 +27,7 @@ module Usher
         # Pins go in and out at any time, and what a class does to a pinned thing (see Item::LIVE) too.
         def free?(item, names)
           names -= [ "pinned", *item.class::LIVE ]
-          names.empty? || item.allows?((names & PLACE).any? ? :place : :all)
+          names.empty? || item.allows?((names & GEOMETRY).any? ? :place : :all)
         end
 
         def payload = { "changes" => @changes.map { |id, set| { "id" => id, "set" => set } } }

@@ -4,13 +4,13 @@ module Usher
       # Cuts away the ink that an eraser passes over: { "path" => [[x, y], ...], "radius" => page
       # units }.
       class Erase < Operation
-        PLACE = Types::List.new(Types::Number.new(-Items::Item::REACH..Items::Item::REACH), 2..2)
-        PATH = Types::List.new(PLACE, 1..Usher::Ink::Eraser::MAX)
+        POINT = Types::List.new(Types::Number.new(-Items::Item::REACH..Items::Item::REACH), 2..2)
+        PATH = Types::List.new(POINT, 1..Usher::Ink::Eraser::MAX)
         RADIUS = Types::Number.new(Usher::Ink::Eraser::RADII)
 
         # The two of them from an operation's hash; raises Invalid.
         def self.sweep(hash)
-          [ Invalid.about("The way of the eraser") { PATH.call(hash["path"]) }, Invalid.about("The size of the eraser") { RADIUS.call(hash["radius"]) } ]
+          [ Invalid.about("The path of the eraser") { PATH.call(hash["path"]) }, Invalid.about("The size of the eraser") { RADIUS.call(hash["radius"]) } ]
         end
 
         def apply(page, lenient: false)

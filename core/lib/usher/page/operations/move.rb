@@ -49,7 +49,7 @@ module Usher
         end
 
         def over?(box, item)
-          along, down = box.inside(item.box.centre.zip(distance(item)).map(&:sum))
+          along, down = box.to_local(item.box.centre.zip(distance(item)).map(&:sum))
           along.between?(0, box.width) && down.between?(0, box.height)
         end
 

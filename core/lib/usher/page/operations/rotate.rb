@@ -14,7 +14,7 @@ module Usher
 
         def reshape(item)
           arm = item.box.centre.zip(@about).map { |at, fixed| at - fixed }
-          centre = Geometry.turn(arm, @angle).zip(@about).map(&:sum)
+          centre = Geometry.rotate(arm, @angle).zip(@about).map(&:sum)
           { "x" => centre[0] - item.width / 2.0, "y" => centre[1] - item.height / 2.0, "angle" => (item.angle + @angle).round(2).remainder(360) }
         end
       end

@@ -22,8 +22,8 @@ module Usher
         def reshape(item)
           scaled = item.scaled(*factors(item))
           width, height = scaled.fetch("width", item.width), scaled.fetch("height", item.height)
-          along = Geometry.turn(item.box.centre.zip(@about).map { |at, fixed| at - fixed }, -@angle)
-          centre = Geometry.turn([ along[0] * @by[0], along[1] * @by[1] ], @angle).zip(@about).map(&:sum)
+          along = Geometry.rotate(item.box.centre.zip(@about).map { |at, fixed| at - fixed }, -@angle)
+          centre = Geometry.rotate([ along[0] * @by[0], along[1] * @by[1] ], @angle).zip(@about).map(&:sum)
           scaled.merge("x" => centre[0] - width / 2.0, "y" => centre[1] - height / 2.0)
         end
 

@@ -32,7 +32,7 @@ module Usher
           return if inks.empty?
           fit = Usher::Tidy.read(inks.map { |placed| placed.item.on_paper }) or return
           first = inks.first.item
-          values = { "kind" => fit.kind, "id" => Digest::SHA256.hexdigest(inks.map(&:id).join(" "))[0, 24], "stroke" => first.colour, "breadth" => first.breadth, "opacity" => first.opacity }
+          values = { "kind" => fit.kind, "id" => Digest::SHA256.hexdigest(inks.map(&:id).join(" "))[0, 24], "stroke" => first.colour, "stroke_width" => first.stroke_width, "opacity" => first.opacity }
           [ inks, Placed.new(Items.build(values.merge(fit.values)), inks.map(&:z).max) ]
         end
       end

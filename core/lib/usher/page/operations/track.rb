@@ -1,7 +1,7 @@
 module Usher
   module Page
     module Operations
-      # Binds things to a track, or lets them go: { "ids", "way" => "path" | "area" | "sideways" |
+      # Binds things to a track, or lets them go: { "ids", "kind" => "path" | "area" | "sideways" |
       # "up_and_down" | "free", "path" => the id of a line or shape (for path and area), "stops" => how
       # many evenly spaced places of the path they stop at (0: anywhere) }.
       class Track < Reshape
@@ -18,23 +18,23 @@ module Usher
         private
 
         def read_rest
-          @way = @hash["way"].tap { |way| Tracks.registry.fetch(way) unless way == FREE }
+          @kind = @hash["kind"].tap { |kind| Tracks.registry.fetch(kind) unless kind == FREE }
           @stops = Invalid.about("The number of stops") { Types::Number.new(0..200, digits: 0).call(@hash.fetch("stops", 0)) }
           @path = Types::Id.new.call(@hash["path"]) if bound?
         end
 
-        def bound? = @way != FREE && Tracks.bound?(@way)
+        def bound? = @kind != FREE && Tracks.bound?(@kind)
 
-        def payload = { "ids" => @ids, "way" => @way, "path" => @path, "stops" => @stops }.compact
+        def payload = { "ids" => @ids, "kind" => @kind, "path" => @path, "stops" => @stops }.compact
 
-        # From where it is to the nearest place of the track.
+        # From where it is to the nearest point of the track.
         def reshape(item)
-          return { "track" => nil, "along" => 0 } if @way == FREE
-          return { "track" => { "way" => @way }, "along" => 0 } unless bound?
+          return { "track" => nil, "along" => 0 } if @kind == FREE
+          return { "track" => { "kind" => @kind }, "along" => 0 } unless bound?
           return {} unless @found
           raise Invalid, "A thing on a track cannot be the track of the other. Tap a line that lies still." if @found.track && @found.track["path"] == item.id
           whole = @wholes.fetch(item.id)
-          track = Tracks.along(@found, way: @way, whole: whole, stops: @stops, offset: item.box.centre.zip(whole.centre).map { |own, all| own - all })
+          track = Tracks.along(@found, kind: @kind, whole: whole, stops: @stops, offset: item.box.centre.zip(whole.centre).map { |own, all| own - all })
           { "track" => track, **Tracks.of(item, track).moved([ 0, 0 ]) }
         end
       end

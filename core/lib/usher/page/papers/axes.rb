@@ -30,14 +30,14 @@ module Usher
           # The axes cross at nothing, or at the edge nearest to it.
           y_axis = EDGE + across_scale.share(0).clamp(0, 1) * (width - 2 * EDGE)
           x_axis = height - EDGE - down_scale.share(0).clamp(0, 1) * (height - 2 * EDGE)
-          lattice = grid ? line(xs.map { |_, x| "M#{n(x)} #{EDGE}V#{n(height - EDGE)}" } + ys.map { |_, y| "M#{EDGE} #{n(y)}H#{n(width - EDGE)}" }, breadth: 1.3) : ""
+          lattice = grid ? line(xs.map { |_, x| "M#{n(x)} #{EDGE}V#{n(height - EDGE)}" } + ys.map { |_, y| "M#{EDGE} #{n(y)}H#{n(width - EDGE)}" }, stroke_width: 1.3) : ""
           lattice + axes(width, height, x_axis, y_axis) + numbers(xs, ys, x_axis, y_axis)
         end
 
         def axes(width, height, x_axis, y_axis)
           right, top = width - EDGE + 34, EDGE - 34
           arrows = [ "M#{EDGE - 20} #{n(x_axis)}H#{n(right)}m-14 -9l14 9l-14 9", "M#{n(y_axis)} #{n(height - EDGE + 20)}V#{n(top)}m-9 14l9 -14l9 14" ]
-          line(arrows, colour: Usher::Colour::INK, breadth: 3, "stroke-linejoin": "round", "stroke-linecap": "round") + words(right, x_axis - 18, "x", size: 28) + words(y_axis + 26, top + 8, "y", size: 28)
+          line(arrows, colour: Usher::Colour::INK, stroke_width: 3, "stroke-linejoin": "round", "stroke-linecap": "round") + words(right, x_axis - 18, "x", size: 28) + words(y_axis + 26, top + 8, "y", size: 28)
         end
 
         # As many as there is room for; the one where the axes cross is left out.
@@ -45,7 +45,7 @@ module Usher
           ticks = xs.map { |_, x| "M#{n(x)} #{n(x_axis - 7)}v14" } + ys.map { |_, y| "M#{n(y_axis - 7)} #{n(y)}h14" }
           shown = roomy(xs).reject { |_, x| (x - y_axis).abs < 1 }.map { |value, x| words(x, x_axis + 32, Page::Scale.words(value)) } +
             roomy(ys).reject { |_, y| (y - x_axis).abs < 1 }.map { |value, y| words(y_axis - 14, y + 8, Page::Scale.words(value), anchor: "end") }
-          line(ticks, colour: Usher::Colour::INK, breadth: 2) + shown.join
+          line(ticks, colour: Usher::Colour::INK, stroke_width: 2) + shown.join
         end
 
         def roomy(marks)

@@ -10,7 +10,7 @@ module Usher
         # Each row is a line whose dashes have no length: round ends make them dots.
         def rules(width, height)
           gap = spacing * MM
-          line(every(gap, height).map { |y| "M#{n(gap)} #{n(y)}H#{n(width)}" }, colour: "#9fb6bf", breadth: 5, "stroke-linecap": "round", "stroke-dasharray": "0 #{gap.round(4)}")
+          line(every(gap, height).map { |y| "M#{n(gap)} #{n(y)}H#{n(width)}" }, colour: "#9fb6bf", stroke_width: 5, "stroke-linecap": "round", "stroke-dasharray": "0 #{gap.round(4)}")
         end
       end
     end

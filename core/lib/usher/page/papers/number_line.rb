@@ -26,7 +26,7 @@ module Usher
           every = [ ((longest * 13 + 16) / [ gap, 0.1 ].max).ceil, 1 ].max
           ticks = marks.each_with_index.map { |(_, x), index| reach = (index % every).zero? ? 16 : 9; "M#{n(x)} #{n(y - reach)}v#{2 * reach}" }
           shown = marks.select.with_index { |_, index| (index % every).zero? }.map { |value, x| words(x, y + 48, Page::Scale.words(value), size: 24) }
-          line([ "M#{n(left - 34)} #{n(y)}H#{n(right + 34)}m-14 -9l14 9l-14 9", *ticks ], colour: Usher::Colour::INK, breadth: 3, "stroke-linejoin": "round", "stroke-linecap": "round") + shown.join
+          line([ "M#{n(left - 34)} #{n(y)}H#{n(right + 34)}m-14 -9l14 9l-14 9", *ticks ], colour: Usher::Colour::INK, stroke_width: 3, "stroke-linejoin": "round", "stroke-linecap": "round") + shown.join
         end
       end
     end

@@ -9,7 +9,7 @@ module Usher
 
         def rules(width, height)
           gap = spacing * MM
-          line(every(gap, height).map { |y| across(y, width) } + every(gap, width).map { |x| down(x, height) }, breadth: 1.5)
+          line(every(gap, height).map { |y| across(y, width) } + every(gap, width).map { |x| down(x, height) }, stroke_width: 1.5)
         end
       end
     end

@@ -20,7 +20,7 @@ module Usher
             y = top + index * (stave + BETWEEN * gap)
             (0...LINES).map { |number| "M#{n(left)} #{n(y + number * gap)}H#{n(right)}" } + [ "M#{n(left)} #{n(y)}v#{n(stave)}M#{n(right)} #{n(y)}v#{n(stave)}" ]
           end
-          line(staves, colour: "#7a6a70", breadth: 1.8)
+          line(staves, colour: "#7a6a70", stroke_width: 1.8)
         end
       end
     end

@@ -2,7 +2,7 @@ module Usher
   module Page
     module Ties
       # Things that move along something follow it when it moves or changes, and stay on it when they
-      # change themselves. When it is deleted they keep the way it had.
+      # change themselves. When it is deleted they keep its course.
       class Tracks < Tie
         def settle
           riders = tied(&:track)
@@ -10,7 +10,7 @@ module Usher
           changed = @outcome.put.to_h { |placed| [ placed.id, placed.item ] }
           riders.each { |rider| follow(rider, changed, riders) }
           gone = riders.select { |rider| @outcome.gone.include?(rider.item.track["path"]) }
-          "#{gone.size == 1 ? 'A thing moves' : "#{gone.size} things move"} along what you deleted. They keep its way; “Track” in their bar lets go of it." if gone.any?
+          "#{gone.size == 1 ? 'A thing moves' : "#{gone.size} things move"} along what you deleted. They keep to its course; “Track” in their bar lets go of it." if gone.any?
         end
 
         private
@@ -22,12 +22,12 @@ module Usher
           track = path ? along(path, item, riders) : item.track
           keep(rider, { "track" => track, **Page::Tracks.of(item, track).placed })
         rescue Invalid
-          nil # the path became something nothing can move along: the old way stays
+          nil # the path became something nothing can move along: the old course stays
         end
 
         def along(path, item, riders)
           together = riders.select { |other| other.id == item.id || (item.groups.any? && other.item.groups.last == item.groups.last) }
-          Page::Tracks.along(path, way: item.track["way"], whole: Units.new(together).box, stops: item.track.fetch("stops", 0), offset: item.track["offset"])
+          Page::Tracks.along(path, kind: item.track["kind"], whole: Units.new(together).box, stops: item.track.fetch("stops", 0), offset: item.track["offset"])
         end
       end
     end

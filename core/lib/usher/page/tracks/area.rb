@@ -12,7 +12,7 @@ module Usher
 
         private
 
-        def to(place) = centred(line.inside?(place) ? place : line.at(line.nearest(place)))
+        def to(point) = centred(line.inside?(point) ? point : line.at(line.nearest(point)))
       end
     end
   end

@@ -6,7 +6,7 @@ module Usher
       class Path < Track
         def self.bound? = true
 
-        # The way that an item of the page gives; whole: the box around what is to move on it.
+        # The polyline that an item of the page gives; whole: the box around what is to move on it.
         def self.line_of(path, _whole) = path.outline
 
         def moved(by) = to(middle.zip(by).map(&:sum))
@@ -14,20 +14,20 @@ module Usher
         def placed(along = @item.along) = settle(along)
 
         # "path closed offset x,y x,y ...", closed as 0 or 1.
-        def hint = [ super, @values["closed"] ? 1 : 0, pair(@values["offset"]), *@values["points"].map { |place| pair(place) } ].join(" ")
+        def hint = [ super, @values["closed"] ? 1 : 0, pair(@values["offset"]), *@values["points"].map { |point| pair(point) } ].join(" ")
 
         private
 
-        def pair(place) = place.map { |n| Markup.number(n) }.join(",")
+        def pair(point) = point.map { |n| Markup.number(n) }.join(",")
 
         def offset = @values.fetch("offset", [ 0, 0 ])
 
         def middle = @item.box.centre.zip(offset).map { |at, off| at - off }
 
-        def line = @line ||= Geometry::Way.new(@values["points"], closed: @values["closed"])
+        def line = @line ||= Geometry::Polyline.new(@values["points"], closed: @values["closed"])
 
-        # The nearest allowed place to one on the page.
-        def to(place) = settle(line.nearest(place))
+        # The nearest allowed point to one on the page.
+        def to(point) = settle(line.nearest(point))
 
         def settle(share)
           share = line.stop(share, @values["stops"]) if @values["stops"].positive?

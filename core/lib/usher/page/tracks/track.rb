@@ -5,7 +5,7 @@ module Usher
       # moved by [dx, dy] page units.
       class Track
         # "up_and_down" for UpAndDown.
-        def self.way = name.split("::").last.gsub(/(?<=[a-z])(?=[A-Z])/, "_").downcase
+        def self.kind = name.split("::").last.gsub(/(?<=[a-z])(?=[A-Z])/, "_").downcase
 
         def self.bound? = false
 
@@ -17,8 +17,8 @@ module Usher
         # The attributes that put the thing where it belongs, at this share of its track.
         def placed(_along = nil) = {}
 
-        # What the browser drags along; board/track.js knows each way by its name.
-        def hint = self.class.way
+        # What the browser drags along; board/track.js knows each kind by its name.
+        def hint = self.class.kind
       end
     end
   end

@@ -47,7 +47,7 @@ module Usher
         def straight(from, to)
           long = Path.distance(from, to)
           angle = Shapes.upright(Math.atan2(to[1] - from[1], to[0] - from[0]) * 180 / Math::PI)
-          [ from, Geometry.turn([ long, 0 ], angle).zip(from).map(&:sum) ]
+          [ from, Geometry.rotate([ long, 0 ], angle).zip(from).map(&:sum) ]
         end
       end
     end

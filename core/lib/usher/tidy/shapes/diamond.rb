@@ -18,7 +18,7 @@ module Usher
           width, height = 2 * Math.hypot(*along), 2 * Math.hypot(*across)
           return if [ width, height ].min < 0.15 * [ width, height ].max
           tilt = common(along, across)
-          exact = [ [ width / 2, 0 ], [ 0, height / 2 ], [ -width / 2, 0 ], [ 0, -height / 2 ] ].map { |corner| Geometry.turn(corner, tilt).zip(centre).map(&:sum) }
+          exact = [ [ width / 2, 0 ], [ 0, height / 2 ], [ -width / 2, 0 ], [ 0, -height / 2 ] ].map { |corner| Geometry.rotate(corner, tilt).zip(centre).map(&:sum) }
           return unless sketch.corners?(exact) && Shapes.once?(sketch, Path.length([ *exact, exact.first ]))
           Fit.new(error: BIAS * Path.error(points, exact) / sketch.size, **shape(centre, width, height, tilt))
         end

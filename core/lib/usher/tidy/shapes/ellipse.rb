@@ -48,7 +48,7 @@ module Usher
         # Root mean square distance, to first order.
         def off(points, centre, a, b, tilt)
           Math.sqrt(points.sum do |x, y|
-            u, v = Geometry.turn([ x - centre[0], y - centre[1] ], -tilt)
+            u, v = Geometry.rotate([ x - centre[0], y - centre[1] ], -tilt)
             slope = 2 * Math.hypot(u / (a * a), v / (b * b))
             slope.zero? ? b * b : ((u * u / (a * a) + v * v / (b * b) - 1) / slope)**2
           end / points.size)

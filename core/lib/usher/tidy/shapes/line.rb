@@ -13,7 +13,7 @@ module Usher
           centre, along, = Path.straight(stroke)
           ways = stroke.map { |x, y| (x - centre[0]) * along[0] + (y - centre[1]) * along[1] }
           long = ways.max - ways.min
-          return unless sketch.way < 1.08 * long && stroke.map { |point| beside(point, centre, along) }.max < BENT * long * 1.4
+          return unless sketch.length < 1.08 * long && stroke.map { |point| beside(point, centre, along) }.max < BENT * long * 1.4
           off = Math.sqrt(stroke.sum { |point| beside(point, centre, along)**2 } / stroke.size) / long
           Fit.new(name: "line", kind: "line", values: between(centre, along, ways), error: off) if off < BENT
         end
@@ -25,7 +25,7 @@ module Usher
           centre = [ centre[0] + along[0] * middle, centre[1] + along[1] * middle ]
           half = (ways.last - ways.first) / 2
           angle = Shapes.upright(Math.atan2(along[1] * half, along[0] * half) * 180 / Math::PI)
-          reach = Geometry.turn([ half.abs, 0 ], angle)
+          reach = Geometry.rotate([ half.abs, 0 ], angle)
           Items::Segment.between([ centre[0] - reach[0], centre[1] - reach[1] ], [ centre[0] + reach[0], centre[1] + reach[1] ])
         end
       end

@@ -14,9 +14,9 @@ module Usher
           left, right, top, bottom = edges(sketch.sides.sides(4), corners, tilt)
           width, height = right - left, bottom - top
           return unless width > 0 && height > 0 && [ width, height ].min > 0.06 * [ width, height ].max && Shapes.once?(sketch, 2 * (width + height))
-          exact = [ [ left, top ], [ right, top ], [ right, bottom ], [ left, bottom ] ].map { |corner| Geometry.turn(corner, tilt) }
+          exact = [ [ left, top ], [ right, top ], [ right, bottom ], [ left, bottom ] ].map { |corner| Geometry.rotate(corner, tilt) }
           return unless sketch.corners?(exact)
-          centre = Geometry.turn([ (left + right) / 2, (top + bottom) / 2 ], tilt)
+          centre = Geometry.rotate([ (left + right) / 2, (top + bottom) / 2 ], tilt)
           Fit.new(error: Path.error(points, exact) / sketch.size, **shape(centre, width, height, Shapes.upright(tilt)))
         end
 
@@ -44,7 +44,7 @@ module Usher
 
         # Left, right, top and bottom once it is turned upright: where each side lies in the middle.
         def edges(sides, corners, tilt)
-          turned = sides.map { |side| side.map { |point| Geometry.turn(point, -tilt) } }
+          turned = sides.map { |side| side.map { |point| Geometry.rotate(point, -tilt) } }
           across, down = turned.partition { |side| spread(side, 1) > spread(side, 0) }
           return [ 0, 0, 0, 0 ] unless across.size == 2
           [ *across.map { |side| middle(side, 0) }.sort, *down.map { |side| middle(side, 1) }.sort ]

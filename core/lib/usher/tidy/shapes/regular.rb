@@ -39,7 +39,7 @@ module Usher
         def level(corners, centre)
           tilt = corners.each_index.map { |index| Triangle.slope(corners[index - 1], corners[index]) }.min_by(&:abs)
           return corners if tilt.abs > UPRIGHT
-          corners.map { |x, y| Geometry.turn([ x - centre[0], y - centre[1] ], -tilt).zip(centre).map(&:sum) }
+          corners.map { |x, y| Geometry.rotate([ x - centre[0], y - centre[1] ], -tilt).zip(centre).map(&:sum) }
         end
       end
     end

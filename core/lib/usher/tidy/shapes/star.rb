@@ -21,7 +21,7 @@ module Usher
           sorted = corners.sort_by { |x, y| Math.atan2(y - centre[1], x - centre[0]) }
           _, radius, tilt = polar(sorted, 5)
           centre = [ 0, 1 ].map { |axis| sorted.sum { |point| point[axis] } / 5 }
-          exact = Array.new(5) { |index| Geometry.turn([ radius, 0 ], tilt + index * 144).zip(centre).map(&:sum) }
+          exact = Array.new(5) { |index| Geometry.rotate([ radius, 0 ], tilt + index * 144).zip(centre).map(&:sum) }
           error = Path.error(points, exact) / sketch.size
           Fit.new(name: "star", kind: "star", values: values(centre, radius, 5, CROSSED, tilt + 90), error: error)
         end
@@ -42,7 +42,7 @@ module Usher
           _, inner, inner_tilt = polar(near, tips)
           off = (inner_tilt - tilt - 180.0 / tips) % (360.0 / tips)
           tilt += (off > 180.0 / tips ? off - 360.0 / tips : off) / 2
-          exact = Array.new(2 * tips) { |index| Geometry.turn([ index.even? ? radius : inner, 0 ], tilt + index * 180.0 / tips).zip(centre).map(&:sum) }
+          exact = Array.new(2 * tips) { |index| Geometry.rotate([ index.even? ? radius : inner, 0 ], tilt + index * 180.0 / tips).zip(centre).map(&:sum) }
           return unless Shapes.once?(sketch, Path.length([ *exact, exact.first ]))
           error = 1.05 * Path.error(points, exact) / sketch.size
           Fit.new(name: "star", kind: "star", values: values(centre, radius, tips, inner / radius, tilt + 90), error: error)
@@ -70,9 +70,9 @@ module Usher
         def values(centre, radius, tips, depth, tilt)
           depth = depth.clamp(0.1, 0.95).round(2)
           tilt = Shapes.upright((tilt + 180.0 / tips) % (360.0 / tips) - 180.0 / tips, every: 360.0 / tips)
-          around = (0...2 * tips).map { |corner| Geometry.turn([ 0, corner.even? ? -radius : -radius * depth ], 180.0 * corner / tips) }
+          around = (0...2 * tips).map { |corner| Geometry.rotate([ 0, corner.even? ? -radius : -radius * depth ], 180.0 * corner / tips) }
           box = Geometry::Box.around(around)
-          middle = Geometry.turn(box.centre, tilt).zip(centre).map(&:sum)
+          middle = Geometry.rotate(box.centre, tilt).zip(centre).map(&:sum)
           Shapes.boxed(middle, box.width, box.height, tilt).merge("tips" => tips, "depth" => depth)
         end
       end

@@ -20,7 +20,7 @@ module Usher
           tilt = corners.each_index.map { |index| slope(corners[index - 1], corners[index]) }.min_by(&:abs)
           return corners if tilt.abs > UPRIGHT
           centre = [ 0, 1 ].map { |axis| corners.sum { |corner| corner[axis] } / 3 }
-          corners.map { |x, y| Geometry.turn([ x - centre[0], y - centre[1] ], -tilt).zip(centre).map(&:sum) }
+          corners.map { |x, y| Geometry.rotate([ x - centre[0], y - centre[1] ], -tilt).zip(centre).map(&:sum) }
         end
 
         # How far the way from a to b is from level or upright, in degrees.

@@ -13,7 +13,7 @@ module Usher
 
         def look
           stroke = said("stroke")
-          Look.new(fill: fill, stroke: stroke.nil? || stroke == "none" ? "none" : colour("stroke-color") || "#000000", breadth: Node.points(said("stroke-width")) || 0.75,
+          Look.new(fill: fill, stroke: stroke.nil? || stroke == "none" ? "none" : colour("stroke-color") || "#000000", stroke_width: Node.points(said("stroke-width")) || 0.75,
             dash: dash, opacity: said("opacity")&.end_with?("%") ? said("opacity").to_f / 100 : 1, heads: heads)
         end
 

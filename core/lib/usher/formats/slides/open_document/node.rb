@@ -39,7 +39,7 @@ module Usher
           self["transform"].to_s.scan(/(rotate|translate)\s*\(([^)]*)\)/) do |name, values|
             if name == "rotate"
               turn -= values.to_f * 180 / Math::PI
-              middle = Geometry.turn(middle, -values.to_f * 180 / Math::PI)
+              middle = Geometry.rotate(middle, -values.to_f * 180 / Math::PI)
             else
               middle = middle.zip(values.split(/[\s,]+/).map { |one| self.class.points(one).to_f }).map { |one, by| one + by.to_f }
             end

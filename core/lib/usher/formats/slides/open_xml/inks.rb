@@ -48,9 +48,9 @@ module Usher
           own = [ properties, *inherited ]
           line = own.filter_map { |node| Part.at(node, "ln") }
           stroke = line.filter_map { |node| fill(node) }.first || styled(style, "lnRef")
-          breadth = line.filter_map { |node| node["w"] }.first&.to_f&./(OpenXml::POINT) || theme_breadth(style)
+          stroke_width = line.filter_map { |node| node["w"] }.first&.to_f&./(OpenXml::POINT) || theme_stroke_width(style)
           filled = own.find { |node| fill(node) }
-          Look.new(fill: (filled && fill(filled)) || styled(style, "fillRef") || "none", stroke: stroke || "none", breadth: breadth, dash: dash(line), opacity: filled ? opacity(filled) : 1, heads: heads(line))
+          Look.new(fill: (filled && fill(filled)) || styled(style, "fillRef") || "none", stroke: stroke || "none", stroke_width: stroke_width, dash: dash(line), opacity: filled ? opacity(filled) : 1, heads: heads(line))
         end
 
         # The colour that a shape's style gives to what is written in it.
@@ -68,7 +68,7 @@ module Usher
           reference["idx"].to_i.zero? ? "none" : colour(reference)
         end
 
-        def theme_breadth(style)
+        def theme_stroke_width(style)
           index = Part.at(style, "lnRef")&.[]("idx").to_i
           line = Part.all(@format, "lnStyleLst", "ln")[index - 1] if index.positive?
           line ? line["w"].to_f / OpenXml::POINT : USUAL_BREADTH

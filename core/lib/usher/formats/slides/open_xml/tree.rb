@@ -150,7 +150,7 @@ module Usher
         def pair(node, name, *attributes) = Part.at(node, name)&.then { |found| attributes.map { |attribute| found[attribute].to_f / OpenXml::POINT } }
 
         def onto(box, (across, down), flips)
-          box.place((flips.include?("across") ? 1 - across : across) * box.width, (flips.include?("down") ? 1 - down : down) * box.height)
+          box.to_page((flips.include?("across") ? 1 - across : across) * box.width, (flips.include?("down") ? 1 - down : down) * box.height)
         end
 
         # How far a ready form is bent, in shares.

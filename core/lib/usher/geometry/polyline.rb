@@ -1,9 +1,9 @@
 module Usher
   module Geometry
-    # A path to move along, or the edge of an area, as straight pieces that are never further than
-    # TOLERANCE from the true line. Points are [x, y] in page units; a place on it is a share of its
-    # length, from 0 to 1.
-    class Way
+    # A path or the edge of an area as line segments, flattened so that none is further than TOLERANCE
+    # from the true curve. Points are [x, y] in page units; a position on it is a share of its length,
+    # from 0 to 1.
+    class Polyline
       TOLERANCE = 0.03
 
       attr_reader :points
@@ -11,37 +11,37 @@ module Usher
       # closed: whether the last point leads back to the first.
       def initialize(points, closed: false)
         @points, @closed = points, closed
-        @pieces = (closed ? [ *points, points.first ] : points).each_cons(2).reject { |a, b| a == b }
-        @lengths = @pieces.map { |(ax, ay), (bx, by)| Math.hypot(bx - ax, by - ay) }
+        @segments = (closed ? [ *points, points.first ] : points).each_cons(2).reject { |a, b| a == b }
+        @lengths = @segments.map { |(ax, ay), (bx, by)| Math.hypot(bx - ax, by - ay) }
       end
 
       def closed? = @closed
       def length = @length ||= @lengths.sum
 
-      # The share of the way at which it is nearest to a place.
+      # The position (share of the length) of the point on it that is nearest to a given point.
       def nearest((x, y))
         best, least, passed = 0.0, Float::INFINITY, 0.0
-        @pieces.each_with_index do |((ax, ay), (bx, by)), index|
+        @segments.each_with_index do |((ax, ay), (bx, by)), index|
           dx, dy, long = bx - ax, by - ay, @lengths[index]
           t = (((x - ax) * dx + (y - ay) * dy) / (long * long)).clamp(0.0, 1.0)
-          far = (x - ax - dx * t)**2 + (y - ay - dy * t)**2
-          best, least = passed + t * long, far if far < least
+          square = (x - ax - dx * t)**2 + (y - ay - dy * t)**2
+          best, least = passed + t * long, square if square < least
           passed += long
         end
         length.zero? ? 0.0 : best / length
       end
 
-      # The place at a share of the way.
+      # The point at a position.
       def at(share)
-        return @points.first if @pieces.empty?
+        return @points.first if @segments.empty?
         rest = share.clamp(0, 1) * length
         index = @lengths.index { |long| rest <= long || (rest -= long).nil? } || @lengths.size - 1
-        (ax, ay), (bx, by) = @pieces[index]
+        (ax, ay), (bx, by) = @segments[index]
         t = (rest / @lengths[index]).clamp(0.0, 1.0)
         [ ax + (bx - ax) * t, ay + (by - ay) * t ]
       end
 
-      # The nearest of `count` evenly spaced stops, as a share; both ends of an open way are stops.
+      # The nearest of `count` evenly spaced stops, as a position; both ends of an open polyline are stops.
       def stop(share, count)
         steps = @closed ? count : count - 1
         return 0.0 if steps < 1
@@ -49,12 +49,12 @@ module Usher
         (@closed ? nearest % steps : nearest) / steps.to_f
       end
 
-      # Whether a place lies inside the closed way (even-odd rule).
+      # Whether a point lies inside the closed polyline (even-odd rule).
       def inside?((x, y))
-        @pieces.count { |(ax, ay), (bx, by)| (ay > y) != (by > y) && x < (bx - ax) * (y - ay) / (by - ay) + ax }.odd?
+        @segments.count { |(ax, ay), (bx, by)| (ay > y) != (by > y) && x < (bx - ax) * (y - ay) / (by - ay) + ax }.odd?
       end
 
-      # Places along an ellipse about its middle: as many as keep every chord within the tolerance.
+      # Points of an ellipse about the origin with these radii: as many as keep every chord within the tolerance.
       def self.ellipse(across, down)
         widest = [ across, down, 0.1 ].max
         step = 2 * Math.acos([ 1 - TOLERANCE / widest, 0.9 ].max)
@@ -62,7 +62,7 @@ module Usher
         Array.new(count) { |n| [ across * Math.cos(2 * Math::PI * n / count), down * Math.sin(2 * Math::PI * n / count) ] }
       end
 
-      # Places along a Bézier curve of any degree, without its first: uniform steps, whose number
+      # Points of a Bézier curve of any degree, without its first: uniform steps, whose number
       # follows from the largest second difference of its points (the usual bound of flattening).
       def self.bezier(points)
         degree = points.size - 1
@@ -77,14 +77,14 @@ module Usher
         points.first
       end
 
-      # Leaves out places that the line passes within the tolerance anyway (Ramer, Douglas and Peucker).
-      def self.thin(points)
+      # Leaves out points that the polyline passes within the tolerance anyway (Ramer, Douglas and Peucker).
+      def self.simplify(points)
         keep = Array.new(points.size, false)
         keep[0] = keep[-1] = true
         open = [ [ 0, points.size - 1 ] ]
         while (from, to = open.pop)
-          index, far = furthest(points, from, to)
-          next if far <= TOLERANCE
+          index, distance = furthest(points, from, to)
+          next if distance <= TOLERANCE
           keep[index] = true
           open.push([ from, index ], [ index, to ])
         end

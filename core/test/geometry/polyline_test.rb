@@ -1,0 +1,55 @@
+require "core_test"
+
+class PolylineTest < CoreTest
+  Polyline = Usher::Geometry::Polyline
+
+  def test_the_nearest_place_of_an_open_way_is_given_as_a_share_of_its_length
+    line = Polyline.new([ [ 0, 0 ], [ 100, 0 ], [ 100, 300 ] ])
+    assert_equal 400, line.length
+    assert_equal 0.125, line.nearest([ 50, -20 ])
+    assert_equal [ 100.0, 100.0 ], line.at(line.nearest([ 400, 100 ]))
+    assert_equal [ 1.0, 0.0 ], [ line.nearest([ 90, 900 ]), line.nearest([ -5, -5 ]) ]
+  end
+
+  def test_stops_of_an_open_way_have_both_ends_and_those_of_a_closed_one_meet
+    open, closed = Polyline.new([ [ 0, 0 ], [ 100, 0 ] ]), Polyline.new([ [ 0, 0 ], [ 100, 0 ], [ 50, 80 ] ], closed: true)
+    assert_equal [ 0, 0.5, 1 ], [ 0.2, 0.6, 0.9 ].map { |share| open.stop(share, 3) }
+    assert_equal [ 0, 0.5, 0 ], [ 0.1, 0.6, 0.9 ].map { |share| closed.stop(share, 4).then { |stop| stop == 0.5 ? 0.5 : stop } }
+    assert_equal 0, open.stop(0.7, 1)
+  end
+
+  def test_a_way_of_one_place_has_no_length_and_keeps_everything_there
+    line = Polyline.new([ [ 7, 8 ], [ 7, 8 ] ])
+    assert_equal [ 0.0, [ 7, 8 ] ], [ line.nearest([ 90, 90 ]), line.at(0.4) ]
+  end
+
+  def test_inside_is_by_the_even_odd_rule
+    line = Polyline.new([ [ 0, 0 ], [ 100, 0 ], [ 100, 100 ], [ 50, 40 ], [ 0, 100 ] ], closed: true)
+    assert line.inside?([ 20, 50 ])
+    refute line.inside?([ 50, 80 ])
+    refute line.inside?([ 150, 50 ])
+  end
+
+  def test_ellipses_and_curves_are_never_further_from_their_samples_than_the_tolerance
+    [ [ 300, 300 ], [ 800, 20 ], [ 3, 3 ] ].each do |across, down|
+      points = Polyline.ellipse(across, down)
+      line = Polyline.new(points, closed: true)
+      off = (0...720).map { |n| [ across * Math.cos(n * Math::PI / 360), down * Math.sin(n * Math::PI / 360) ] }.map { |point| distance(point, line.at(line.nearest(point))) }.max
+      assert_operator off, :<=, Polyline::TOLERANCE + 1e-9
+    end
+    knots = [ [ 0, 0 ], [ 400, -900 ], [ -300, 700 ], [ 900, 100 ] ]
+    line = Polyline.new([ knots.first, *Polyline.bezier(knots) ])
+    off = (0..400).map { |n| Polyline.on_bezier(knots, n / 400.0) }.map { |point| distance(point, line.at(line.nearest(point))) }.max
+    assert_operator off, :<=, Polyline::TOLERANCE
+  end
+
+  def test_thinning_keeps_the_line_and_drops_what_it_passes_anyway
+    points = (0..100).map { |n| [ n, n == 50 ? 5 : 0 ] }
+    thin = Polyline.simplify(points)
+    assert_equal [ [ 0, 0 ], [ 49, 0 ], [ 50, 5 ], [ 51, 0 ], [ 100, 0 ] ], thin
+  end
+
+  private
+
+  def distance((ax, ay), (bx, by)) = Math.hypot(ax - bx, ay - by)
+end
