@@ -3,6 +3,7 @@ entries = %w[desk board device take]
 
 pin "htmx", to: "htmx.esm.js", preload: %w[desk board device]
 pin "alpine", to: "alpine-csp.js", preload: %w[desk board device]
+pin "idb", to: "idb.js", preload: "board"
 pin "@rails/actioncable", to: "actioncable.esm.js", preload: %w[board device]
 
 pin "simple-keyboard", to: "simple-keyboard.js", preload: false
@@ -10,6 +11,7 @@ Usher::Preferences::LAYOUTS.each { |name| pin "layouts/#{name}", to: "layout-#{n
 
 entries.each { |entry| pin entry, preload: entry }
 pin_all_from "app/javascript/shared", under: "shared", preload: entries
+pin_all_from "app/javascript/surface", under: "surface", preload: entries
 pin_all_from "app/javascript/board", under: "board", preload: "board"
 pin_all_from "app/javascript/players", under: "players", preload: %w[desk board device]
 pin_all_from "app/javascript/device", under: "device", preload: "device"

@@ -93,6 +93,14 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
 
   def wave(from, count: 24, step: 8) = Array.new(count) { |index| [ from[0] + index * step, from[1] + (Math.sin(index / 3.0) * 30).round(1) ] }
 
+  # How many entries the browser keeps that the server has not said are kept.
+  def unsent
+    page.evaluate_async_script(<<~JS)
+      const done = arguments[0], opening = indexedDB.open("usher", 1)
+      opening.onsuccess = () => { const count = opening.result.transaction("entries").objectStore("entries").count(); count.onsuccess = () => { opening.result.close(); done(count.result) } }
+    JS
+  end
+
   # Waits until the database says so.
   def eventually(message = nil, seconds: 15)
     deadline = Time.now + seconds

@@ -9,7 +9,9 @@ import { Feed } from "shared/feed"
 import { PageView } from "shared/page_view"
 import { WetInk } from "shared/ink"
 import { Camera } from "board/camera"
-import { Outbox } from "board/outbox"
+import { Outbox } from "surface/outbox"
+import { Entries } from "surface/entries"
+import { Clashes } from "board/clashes"
 import { Contacts } from "board/contacts"
 import { Choice } from "board/choice"
 import { Chosen } from "board/chosen"
@@ -82,8 +84,10 @@ class Board {
     this.recorder = new Recorder(this)
     this.order = new RunningOrder(this, document.getElementById("running-order"))
     this.doors = new Doors(this)
-    this.outbox = new Outbox(lesson, { kept: (...answer) => this.kept(...answer), refused: (...no) => this.refused(...no), state: (...state) => this.keeping(...state),
-      signedOut: () => say("You are signed out. Sign in again in another tab; what you did waits here.") })
+    this.clashes = new Clashes(this)
+    const full = () => say("This browser keeps nothing more for Usher. What you do is kept once Usher has answered; wait for “every change kept” before you leave.", { seconds: 15 })
+    this.outbox = new Outbox(new Entries(lesson, full), { kept: (...answer) => this.kept(...answer), refused: (...no) => this.refused(...no), state: (...state) => this.keeping(...state),
+      lost: (...what) => this.clashes.pageGone(...what), signedOut: () => say("You are signed out. Sign in again in another tab; what you did waits here.") })
     this.live = new Feed({ identifier: { channel: "BoardChannel", lesson, ...(sitting ? { sitting } : {}) }, mark, missed: this.here(`/lessons/${lesson}/feed`), heard: message => this.heard(message), afresh: () => this.afresh() })
     this.wetLine = new WetLine((...sent) => this.live.perform(...sent), () => this.store.doors)
     svg.addEventListener("click", event => { if (event.target.closest("a")) event.preventDefault() }) // links open in Use, by its own tap
@@ -264,8 +268,9 @@ class Board {
     if (can && page === this.page && !this.outbox.pending) Object.assign(this.store, { undo: can.undo, redo: can.redo })
   }
 
-  async refused(entry, sentence) {
-    say(sentence)
+  async refused(entry, { error, clash }) {
+    const told = clash ? this.clashes.text(entry) : this.clashes.textGone(entry)
+    if (!told) say(error)
     const { items = [], ids = [] } = entry.operation ?? {}
     const shown = [...items.map(({ id }) => id), ...ids]
     shown.forEach(id => this.dry(id))

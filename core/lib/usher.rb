@@ -4,6 +4,7 @@ require "json"
 # Units throughout: page units (a page is 1600 x 900 unless imported otherwise), degrees clockwise, milliseconds where named `ms`.
 module Usher
   autoload :Activities, "usher/activities"
+  autoload :Clash, "usher/clash"
   autoload :Classroom, "usher/classroom"
   autoload :Colour, "usher/colour"
   autoload :Documents, "usher/documents"

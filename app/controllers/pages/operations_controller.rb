@@ -19,7 +19,7 @@ class Pages::OperationsController < Pages::BaseController
       patch = page.perform(one["operation"], id: one["id"], by: teacher, **circumstances(one))
       patches << patch.for(showing.viewer).merge({ said: patch.note }.compact)
     rescue Usher::Invalid => error
-      return { patches: patches, refused: { id: one["id"], error: error.message } }
+      return { patches: patches, refused: { id: one["id"], error: error.message, clash: error.is_a?(Usher::Clash) } }
     end
     { patches: patches }
   end

@@ -51,6 +51,7 @@ export class Editor {
   show(values) {
     const { kind, element } = this.edited
     this.script = new Script(values)
+    this.was = this.script.text
     this.before = JSON.stringify({ ...this.script.values(), ...this.looks() })
     const area = document.createElement("div")
     Object.assign(area, { className: `typing typing-${kind}`, contentEditable: "true", spellcheck: true, role: "textbox", enterKeyHint: "enter" })
@@ -295,6 +296,9 @@ export class Editor {
       const { id, kind, x, y, width, height } = edited
       board.do({ verb: "put", items: [{ kind, id, x: round(x), y: round(y), width: round(width), height: kind === "text" ? 0 : round(height ?? 0), ...values }] })
     } else if (text === "" && edited.kind === "text") board.do({ verb: "remove", ids: [edited.id] })
-    else board.do({ verb: "change", changes: [{ id: edited.id, set: values }] })
+    else {
+      const { kind, x, y, width, height } = edited, seen = { text: this.was }
+      board.do({ verb: "change", changes: [{ id: edited.id, set: values, seen }] }, { ...board.during(), item: { kind, x, y, width, height } })
+    }
   }
 }

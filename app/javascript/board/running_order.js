@@ -80,6 +80,7 @@ export class RunningOrder {
     if (!response.ok) return
     const fresh = new DOMParser().parseFromString(await response.text(), "text/html").body.firstElementChild
     this.board.pages = JSON.parse(fresh.dataset.pages)
+    this.board.clashes.look()
     if (this.strip) {
       this.strip.innerHTML = fresh.innerHTML
       window.htmx.process(this.strip)

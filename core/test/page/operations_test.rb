@@ -85,6 +85,19 @@ class OperationsTest < CoreTest
     end
   end
 
+  def test_a_change_that_saw_something_else_clashes_and_changes_nothing
+    page = Usher::Page::Memory.new
+    page.run(put(item("note", id: "n", text: "Boots")))
+    change = ->(text, seen, **more) { page.run({ "verb" => "change", "changes" => [ { "id" => "n", "set" => { "text" => text }, "seen" => seen } ] }, **more) }
+    change.("Coats", { "text" => "Boots" })
+    assert_raises(Usher::Clash) { change.("Ropes", { "text" => "Boots" }) }
+    assert_equal "Coats", page.find([ "n" ])["n"].item.text
+    change.("Coats", { "text" => "Boots" }) # both wrote the same
+    change.("Ropes", { "text" => "Boots" }, lenient: true)
+    change.("Sails", { "nothing" => 1 })
+    assert_equal "Sails", page.find([ "n" ])["n"].item.text
+  end
+
   private
 
   def any_operation(random, fresh)

@@ -2,7 +2,8 @@ module Usher
   module Page
     module Operations
       # Changes attributes of items: { "id" => ..., "set" => { name => value } } each. The height in
-      # the stack is changed as "z".
+      # the stack is changed as "z". A change may say what its hand saw ("seen" => { name => value }): where that is
+      # something else by now it clashes, instead of overwriting it.
       class Change < Operation
         GEOMETRY = %w[x y width height angle along track].freeze
 
@@ -11,6 +12,7 @@ module Usher
           held = there.reject { |placed| free?(placed.item, @changes.fetch(placed.id).keys) }
           raise Invalid, "#{held.size == 1 ? 'That is' : "#{held.size} of these are"} pinned. Take the pin out first." if held.any? && !lenient
           there -= held
+          raise Clash, "Somebody else changed this at the same time." if !lenient && there.any? { |placed| clashes?(placed.item) }
           put = there.map { |placed| changed(placed, @changes.fetch(placed.id)) }
           Outcome.new(put: put, inverse: inverse(there, put))
         end
@@ -22,7 +24,11 @@ module Usher
             raise Invalid, "A change must name an item and what to set." unless change.is_a?(Hash) && change["set"].is_a?(Hash) && change["set"].any?
             [ Types::Id.new.call(change["id"]), change["set"] ]
           end
+          @seen = list("changes").filter_map { |change| [ change["id"], change["seen"] ] if change["seen"].is_a?(Hash) }.to_h
         end
+
+        # Whether what was seen has become something else, and not what is to be set.
+        def clashes?(item) = (@seen[item.id] || {}).any? { |name, value| item.all.key?(name) && ![ value, @changes[item.id][name] ].include?(item.all[name]) }
 
         # Pins go in and out at any time, and what a class does to a pinned thing (see Item::LIVE) too.
         def free?(item, names)
