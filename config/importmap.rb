@@ -13,7 +13,7 @@ entries.each { |entry| pin entry, preload: entry }
 pin_all_from "app/javascript/shared", under: "shared", preload: entries
 pin_all_from "app/javascript/surface", under: "surface", preload: entries
 pin_all_from "app/javascript/board", under: "board", preload: "board"
-pin_all_from "app/javascript/players", under: "players", preload: %w[desk board device]
 pin_all_from "app/javascript/device", under: "device", preload: "device"
-pin_all_from "app/javascript/media", under: "media", preload: false # fetched when first wanted
+# Fetched when first wanted.
+%w[media players makers board/glass board/making].each { |room| pin_all_from "app/javascript/#{room}", under: room, preload: false }
 pin_all_from "app/javascript/take", under: "take", preload: "take"

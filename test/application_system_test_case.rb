@@ -14,7 +14,15 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
   driven_by :wall
 
   setup { ActiveJob::Base.queue_adapter = :async }
-  teardown { ActiveJob::Base.queue_adapter = :test }
+  teardown do
+    ActiveJob::Base.queue_adapter = :test
+    assert_empty script_errors, "The browser's scripts failed."
+  end
+
+  # What went wrong in the scripts of every browser that took part.
+  def script_errors
+    Capybara.send(:session_pool).values.flat_map { |session| session.driver.browser.logs.get(:browser).map(&:message).grep(/Uncaught/) }
+  end
 
   def at(place, &block) = Capybara.using_session(place == :wall ? :default : place) { Capybara.using_driver(place, &block) }
 

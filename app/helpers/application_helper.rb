@@ -1,4 +1,9 @@
 module ApplicationHelper
+  # Answers that htmx puts into the page, and those it only tells of. What it puts there works at once: with a delay
+  # a quick hand's press would be lost.
+  HTMX = { allowEval: false, defaultSettleDelay: 0, includeIndicatorStyles: false, selfRequestsOnly: true, historyCacheSize: 0,
+    responseHandling: [ { code: "204", swap: false }, { code: "[23]..", swap: true }, { code: "[45]..", swap: false, error: true } ] }.freeze
+
   # An icon from the sprite; the word beside it says what it means.
   def icon(name, label: nil)
     tag.svg(class: "icon", "aria-hidden": label.nil? || nil, role: (label && "img"), "aria-label": label) { tag.use(href: "#{asset_path('icons.svg')}##{name}") }

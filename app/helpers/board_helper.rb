@@ -1,12 +1,22 @@
 module BoardHelper
-  # What the board's script is told when it starts.
+  # What the board's script is told when it starts, with the facts of the core that it goes by.
   # sitting: the one that a board in Teach belongs to.
   def board_data(showing, mode, sitting: nil)
     page, layer = showing.page, showing.viewer.layer
     lesson = page.lesson
-    { lesson: lesson.id, page: page.id, mode: mode, sitting: sitting&.id, held: lesson.sitting&.id, pages: page_list(lesson), view: (lesson.place["view"] if lesson.place["page"] == page.id),
-      mark: (sitting&.wall_feed || lesson.board_feed).mark, can: page.steps_open_to(teacher, layer), since: lesson.sitting&.layer&.changes_on(page).to_i, preferences: teacher.preferences, inks: INKS.keys, markers: MARKERS.keys, stroke_widths: STROKE_WIDTHS.keys,
-      insets: Usher::Items.registry.select { |_, kind| kind < Usher::Items::Written }.to_h { |name, kind| [ name, kind.inset ] } }
+    { lesson: lesson.id, page: page.id, mode: mode, sitting: sitting&.id, lately: lesson.sitting&.id, pages: page_list(lesson),
+      view: (lesson.place["view"] if lesson.place["page"] == page.id), mark: (sitting&.wall_feed || lesson.board_feed).mark,
+      can: page.steps_open_to(teacher, layer), since: lesson.sitting&.layer&.changes_on(page).to_i, preferences: teacher.preferences,
+      inks: INKS.keys, markers: MARKERS.keys, stroke_widths: STROKE_WIDTHS.keys, **core_facts }
+  end
+
+  # kinds: of every kind of item whether it is resized evenly, is pulled by its knots, and how large it is laid down.
+  # margin: page units from the page's edge within which nothing is laid by itself.
+  def core_facts
+    registry = Usher::Items.registry
+    { kinds: registry.to_h { |name, kind| [ name, { even: kind.even?, by_knots: kind.by_knots?, laid: kind.laid } ] },
+      insets: registry.select { |_, kind| kind < Usher::Items::Written }.to_h { |name, kind| [ name, kind.inset ] },
+      margin: Usher::Page::MARGIN, storyboard: Usher::Page::STORYBOARD }
   end
 
   def page_list(lesson) = lesson.pages.map { |page| page.slice(:id, :minutes, :paper, :measures, :colour, :width, :height) }
@@ -14,28 +24,25 @@ module BoardHelper
   # A rectangle as large as the page and so many page units more; the board's camera keeps it so.
   def page_edge(page, grow: 0, **look) = tag.rect(width: page.width + grow, height: page.height + grow, data: { grow: grow }, **look)
 
-  # A tool's button; `name` is the tool's file in app/javascript/board/tools.
-  def tool_button(name, words, picture, **options)
-    tag.button(type: "button", class: "tool", "data-tool": name, "aria-label": words, title: options[:title],
-      ":aria-pressed": options[:pressed] || "$store.board.tool === '#{name}'", "@click": options[:click] || "$store.board.choose('#{name}')") do
-      safe_join([ icon(picture), tag.span(words) ])
-    end
-  end
-
-  # The same in a tray.
-  def tray_tool(name, words, picture, title: nil)
-    tag.button(type: "button", class: "tray-tool", "data-tool": name, title: title, ":aria-pressed": "$store.board.tool === '#{name}'", "@click": "$store.board.choose('#{name}')") do
-      safe_join([ icon(picture), tag.span(words) ])
-    end
-  end
-
-  # In the sheet of the chosen things: does an operation with all of them (see board/chosen.js).
+  # In the sheet of the chosen things: does an operation with all of them (see board/arranging/sheet.js).
   def chosen_verb(words, picture, pressed: nil, **operation)
     tag.button(safe_join([ (icon(picture) if picture), tag.span(words) ].compact), type: "button", data: { verb: operation.to_json }, "aria-pressed": pressed)
   end
 
   # In the sheet of the chosen things: sets this of each.
   def chosen_set(words, set, pressed: nil) = tag.button(words, type: "button", data: { set: set.to_json }, "aria-pressed": pressed)
+
+  # The same for each of these values, one of which all of them may have.
+  def chosen_options(label, name, values, chosen)
+    now = chosen.same(name)
+    tag.div(safe_join(values.map { |value, words| chosen_set(words, { name => value }, pressed: now == value) }), class: "options", role: "group", "aria-label": label)
+  end
+
+  # A number of the frame around what is chosen.
+  def number_field_of(name, words, value, **limits)
+    field = tag.input(class: "input", type: "number", step: "any", value: value && Usher::Markup.number(value), **limits, data: { number: name, kind: "number", key: name })
+    tag.label(safe_join([ words, " ", field ]), class: "field")
+  end
 
   # What a link opens, in words; says so when that is gone.
   def link_words(link, lesson) = LINK_WORDS.fetch(link["to"]).call(link, lesson)
@@ -82,6 +89,8 @@ module BoardHelper
     "activity" => ->(link, lesson) { lesson.activities.find_by(id: link["activity"])&.title || "An activity that is gone" }
   }.freeze
 
+  ALIGNS = { "left" => %w[Left align-start-vertical], "centre" => %w[Centre align-center-vertical], "right" => %w[Right align-end-vertical],
+    "top" => %w[Top align-start-horizontal], "middle" => %w[Middle align-center-horizontal], "bottom" => %w[Bottom align-end-horizontal] }.freeze
   PALE = %w[#ffffff #fdfaf4 #f7dfa6 #f5e3ea #d5e8ef #d9eee3].freeze
   INKS = { "#231a1e" => "Black", "#9a3a61" => "Plum", "#1e6079" => "Blue", "#1d7758" => "Green", "#e0a83a" => "Yellow", "#b3411d" => "Red" }.freeze
   CARDS = { "#f7dfa6" => "Yellow", "#f5e3ea" => "Rose", "#d5e8ef" => "Blue", "#d9eee3" => "Green" }.freeze

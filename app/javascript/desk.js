@@ -2,10 +2,9 @@
 import htmx from "htmx"
 import Alpine from "alpine"
 import { startHtmx } from "shared/page"
-import "players/registry"
+import { ready } from "shared/activities"
 import { card } from "shared/card"
-import { groupsMaker } from "shared/groups_maker"
-import { Keyboard } from "board/keyboard"
+import { Keyboard } from "board/writing/keyboard"
 import { Preferences } from "board/preferences"
 
 const room = document.querySelector("[data-store-room]")
@@ -13,7 +12,7 @@ if (room) import("media/store_room").then(({ default: StoreRoom }) => new StoreR
 
 startHtmx(htmx)
 Alpine.data("card", card)
-Alpine.data("groupsMaker", groupsMaker)
+await ready(document)
 Alpine.start()
 
 // A wall without keys has them here as well.

@@ -3,7 +3,6 @@ import htmx from "htmx"
 import Alpine from "alpine"
 import { startHtmx } from "shared/page"
 import { Follower } from "device/follower"
-import "players/registry"
 
 startHtmx(htmx)
 Alpine.start()

@@ -9,7 +9,7 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
 
   test "made in three steps: fill in, look, put it on the page" do
     get new_lesson_activity_path(@lesson)
-    assert_select "[x-data=groupsMaker]"
+    assert_select "[x-data=sortMaker]"
     post lesson_activities_path(@lesson), params: { kind: "sort", title: "Safe or wait?", content: SORT.to_json }
     made = @lesson.activities.sole
     assert_redirected_to activity_look_path(made)

@@ -38,11 +38,11 @@ class LessonTest < ApplicationSystemTestCase
       tool "pen"
       draw wave([ 400, 300 ]), hold: true
     end
-    at(:phone) { eventually { page.evaluate_script("[...usherFollower.wet.strokes.values()].some(stroke => stroke.points.length > 10)") } }
+    at(:phone) { eventually { page.evaluate_script("[...usherFollower.surface.ink.strokes.values()].some(stroke => stroke.points.length > 10)") } }
     lift wave([ 400, 300 ]).last
     at(:phone) do
       assert_selector "[data-kind=ink]", count: 1, visible: :all
-      eventually { page.evaluate_script("usherFollower.wet.strokes.size") == 0 }
+      eventually { page.evaluate_script("usherFollower.surface.ink.strokes.size") == 0 }
     end
 
     tool "laser"

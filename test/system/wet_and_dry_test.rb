@@ -11,7 +11,7 @@ class WetAndDryTest < ApplicationSystemTestCase
     end
     found = page.evaluate_async_script(<<~JS, strokes)
       const [strokes, done] = arguments
-      import("shared/nib").then(({ strokeWidths }) => done(strokes.map(points => strokeWidths(points, 7, "lively"))))
+      import("surface/nib").then(({ strokeWidths }) => done(strokes.map(points => strokeWidths(points, 7, "lively"))))
     JS
     strokes.zip(found).each { |points, widths| Usher::Ink::Nib.stroke_widths(points, 7).zip(widths).each { |ruby, browser| assert_in_delta ruby, browser, 1e-6 } }
   end

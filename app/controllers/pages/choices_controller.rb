@@ -3,7 +3,7 @@
 class Pages::ChoicesController < Pages::BaseController
   def create
     items = showing.items.where(key: Array(params[:ids]).first(Usher::Page::Operation::MAX_ITEMS)).map { |item| item.placed.item }
-    sheet = render_to_string(partial: "board/chosen", formats: :html, locals: { page: page, items: items }) if items.any?
+    sheet = render_to_string(partial: "board/chosen", formats: :html, locals: { page: page, chosen: Chosen.new(items) }) if items.any?
     render json: { sheet: sheet.to_s }
   end
 end

@@ -25,9 +25,24 @@ export class Preferences {
     }
   }
 
-  addColour(colour) { this.set({ colours: [colour, ...this.store.preferences.colours.filter(one => one !== colour)].slice(0, 12) }) }
-  dropColour(colour) { this.set({ colours: this.store.preferences.colours.filter(one => one !== colour) }) }
-  addWidth(stroke_width) { this.set({ stroke_widths: [stroke_width, ...this.store.preferences.stroke_widths.filter(one => one !== stroke_width)].slice(0, 4) }) }
-  dropWidth(stroke_width) { this.set({ stroke_widths: this.store.preferences.stroke_widths.filter(one => one !== stroke_width) }) }
-  used(symbol) { this.set({ symbols: [symbol, ...this.store.preferences.symbols.filter(one => one !== symbol)].slice(0, 12) }) }
+  addColour(colour) {
+    this.set({ colours: [colour, ...this.store.preferences.colours.filter(one => one !== colour)].slice(0, 12) })
+  }
+  dropColour(colour) {
+    this.set({ colours: this.store.preferences.colours.filter(one => one !== colour) })
+  }
+  addWidth(stroke_width) {
+    this.set({
+      stroke_widths: [stroke_width, ...this.store.preferences.stroke_widths.filter(one => one !== stroke_width)].slice(
+        0,
+        4
+      )
+    })
+  }
+  dropWidth(stroke_width) {
+    this.set({ stroke_widths: this.store.preferences.stroke_widths.filter(one => one !== stroke_width) })
+  }
+  used(symbol) {
+    this.set({ symbols: [symbol, ...this.store.preferences.symbols.filter(one => one !== symbol)].slice(0, 12) })
+  }
 }

@@ -1,10 +1,11 @@
-// Follows the teacher's page: patches, strokes while they are drawn, the pointer, page turns.
-import { Feed } from "shared/feed"
-import { PageView } from "shared/page_view"
-import { WetInk } from "shared/ink"
+// Follows the teacher's page: patches, strokes while they are drawn, the pointer, the spotlight, media, page turns.
+import { Feed } from "surface/feed"
+import { Surface } from "surface/surface"
+import { WholePage } from "surface/whole_page"
 import { opener } from "shared/opening"
-import { outline } from "shared/outline"
+import { outline } from "surface/outline"
 import { say } from "shared/say"
+import { open as openPlayer } from "shared/activities"
 
 const FORGOTTEN = 8000 // ms after which a stroke nobody finished goes
 
@@ -14,25 +15,43 @@ export class Follower {
     this.line = document.getElementById("line")
     this.open = opener({ page: () => say("Your teacher turns the pages here."), activity: number => this.play(number) })
     this.look()
-    this.feed = new Feed({ identifier: { channel: "DeviceChannel" }, mark: JSON.parse(device.dataset.mark), missed: "/seat/feed",
-      heard: message => this.heard(message), afresh: () => this.afresh(), connected: on => { this.line.hidden = on }, rejected: () => location.assign("/seat") })
+    this.feed = new Feed({
+      identifier: { channel: "DeviceChannel" },
+      mark: JSON.parse(device.dataset.mark),
+      missed: "/seat/feed",
+      heard: message => this.heard(message),
+      afresh: () => this.afresh(),
+      connected: on => {
+        this.line.hidden = on
+      },
+      rejected: () => location.assign("/seat")
+    })
     window.usherFollower = this // what the bench reads
     device.addEventListener("click", event => this.press(event))
   }
 
+  get view() {
+    return this.surface.view
+  }
+
+  // The page that is in the document by now becomes the surface.
   look() {
     this.place = document.querySelector("[data-page][data-seq]")
     this.page = Number(this.place.dataset.page)
-    this.view = new PageView(document.getElementById("page-view"))
     const wet = document.getElementById("wet")
-    this.wet = new WetInk(wet, () => ({ x: 0, y: 0, scale: wet.clientWidth / this.view.size.width }))
-    this.dot = this.view.svg.querySelector("[data-dot]")
+    this.surface = new Surface({
+      svg: document.getElementById("page-view"),
+      wet,
+      camera: view => new WholePage(view, wet),
+      facts: { page: this.page }
+    })
+    this.surface.events.on("patched", () => this.patched())
     this.offer()
     if (this.place.dataset.media) this.media(JSON.parse(this.place.dataset.media))
   }
 
   heard(message) {
-    if (message.patch) this.patch(message.patch)
+    if (message.patch?.page === this.page) this.surface.patch(message.patch)
     if (message.wet) this.ink(message.wet)
     if (message.pointer) this.point(message.pointer.at)
     if (message.light) this.light(message.light)
@@ -42,44 +61,49 @@ export class Follower {
     if (message.shut) location.assign("/seat")
   }
 
-  patch(patch) {
-    if (patch.page !== this.page) return
-    this.view.apply(patch)
-    patch.put.forEach(({ id }) => this.wet.remove(id))
+  patched() {
     this.player?.lay()
     this.own?.lay()
+    this.frames?.lay()
     this.offer()
   }
 
-  ink({ page, id, colour, stroke_width, nib, opacity, points }) {
-    if (page !== this.page || this.view.find(id)) return
-    if (!this.wet.has(id)) {
-      this.wet.begin(id, { colour, stroke_width, nib, opacity })
-      setTimeout(() => this.wet.remove(id), FORGOTTEN)
+  ink({ page, id, points, start: _, ...look }) {
+    const { ink, view } = this.surface
+    if (page !== this.page || view.find(id)) return
+    if (!ink.has(id)) {
+      ink.begin(id, look)
+      setTimeout(() => ink.remove(id), FORGOTTEN)
     }
-    this.wet.add(id, points)
+    ink.add(id, points)
   }
 
   point(at) {
-    this.dot.setAttribute("visibility", at ? "visible" : "hidden")
-    if (at) this.dot.setAttribute("transform", `translate(${at.join(" ")})`)
+    const { dot } = this.surface
+    dot.setAttribute("visibility", at ? "visible" : "hidden")
+    if (at) dot.setAttribute("transform", `translate(${at.join(" ")})`)
   }
 
   // The teacher's spotlight: everything else is dimmed here too.
   light({ at, size, round }) {
-    const dim = this.view.svg.querySelector("[data-dim]")
+    const dim = this.view.svg.querySelector("[data-dim]"),
+      { width, height } = this.view.size
     dim.setAttribute("visibility", at ? "visible" : "hidden")
-    if (at) dim.setAttribute("d", `M-9 -9H${this.view.size.width + 9}V${this.view.size.height + 9}H-9Z${outline(at, size, round)}`)
+    if (at) dim.setAttribute("d", `M-9 -9H${width + 9}V${height + 9}H-9Z${outline(at, size, round)}`)
   }
 
-  // What the teacher plays is played here too, silently until a hand says otherwise. The part that does it
-  // is fetched when it is first wanted.
+  // What the teacher plays is played here too, silently until a hand says otherwise. The part that does it is fetched
+  // when it is first wanted.
   async media(state) {
-    if (state.item && state.page !== this.page || !state.item && !this.player) return
+    if (state.item ? state.page !== this.page : !this.player) return
     const heard = Date.now()
     if (!this.player) {
       const { default: Player } = await import("media/player")
-      this.player ??= new Player({ view: () => this.view, place: document.getElementById("media-place"), follows: true })
+      this.player ??= new Player({
+        view: () => this.view,
+        place: document.getElementById("media-place"),
+        follows: true
+      })
     }
     this.player.place = document.getElementById("media-place")
     this.player.follow(state, (Date.now() - heard) / 1000)
@@ -98,8 +122,11 @@ export class Follower {
   async afresh() {
     const response = await fetch("/seat/page").catch(() => null)
     if (!response) return null
-    if (!response.ok) { location.assign("/seat"); return null }
-    document.getElementById("page-place").innerHTML = await response.text()
+    if (!response.ok) {
+      location.assign("/seat")
+      return null
+    }
+    window.htmx.swap("#page-place", await response.text(), { swapStyle: "innerHTML" })
     const was = this.page
     this.player?.close()
     this.own?.close()
@@ -109,7 +136,9 @@ export class Follower {
     return JSON.parse(this.place.dataset.mark)
   }
 
-  poll() { window.htmx.trigger("#poll-place", "room") }
+  poll() {
+    window.htmx.trigger("#poll-place", "room")
+  }
 
   // A large button for every activity on the page.
   offer() {
@@ -118,12 +147,18 @@ export class Follower {
     const shown = cards.map(card => card.dataset.activity + card.getAttribute("aria-label")).join()
     if (this.offered === shown && place.children.length === cards.length) return
     this.offered = shown
-    place.replaceChildren(...cards.map(card => {
-      const button = document.createElement("button")
-      Object.assign(button, { type: "button", className: "button button-next play-offer", textContent: card.getAttribute("aria-label").replace(/^Activity: /, "Play: ") })
-      button.dataset.play = card.dataset.activity
-      return button
-    }))
+    place.replaceChildren(
+      ...cards.map(card => {
+        const words = card.getAttribute("aria-label").replace(/^Activity: /, "Play: ")
+        const button = Object.assign(document.createElement("button"), {
+          type: "button",
+          className: "button button-next play-offer",
+          textContent: words
+        })
+        button.dataset.play = card.dataset.activity
+        return button
+      })
+    )
   }
 
   // One thing at a time: while an activity is open the page waits behind it.
@@ -136,13 +171,23 @@ export class Follower {
 
   press(event) {
     if (event.target.closest("[data-back]")) return this.playing(false)
-    const item = event.target.closest("[data-item]")?.dataset, address = event.target.closest("a[href]")
-    if (address && this.view.svg.contains(address)) return event.preventDefault(), this.open({ to: "address", address: address.getAttribute("href") })
-    const activity = event.target.closest("[data-play]")?.dataset.play ?? item?.activity
-    if (item?.link) return this.open(JSON.parse(item.link), { page: this.page, item: item.item })
-    if (item?.leads) return this.open({ to: "address", address: item.leads })
-    if (item?.plays) return this.playHere(this.view.find(item.item))
-    if (item?.framed) return this.frame(this.view.find(item.item))
+    const item = event.target.closest("[data-item]"),
+      address = event.target.closest("a[href]")
+    if (address && this.view.svg.contains(address)) {
+      event.preventDefault()
+      return this.open({ to: "address", address: address.getAttribute("href") })
+    }
+    const offered = event.target.closest("[data-play]")?.dataset.play
+    if (offered) return this.play(offered)
+    if (item) this.tap(item)
+  }
+
+  tap(item) {
+    const { item: id, link, leads, plays, framed, activity } = item.dataset
+    if (link) return this.open(JSON.parse(link), { page: this.page, item: id })
+    if (leads) return this.open({ to: "address", address: leads })
+    if (plays) return this.playHere(item)
+    if (framed) return this.frame(item)
     if (activity) this.play(activity)
   }
 
@@ -152,8 +197,7 @@ export class Follower {
     this.frames.open(element)
   }
 
-  play(activity) {
-    window.htmx.ajax("POST", `/activities/${activity}/attempts?as=seat&resume=1`, { target: "#player-place", swap: "innerHTML" })
-    this.playing(true)
+  async play(activity) {
+    if (await openPlayer(`/activities/${activity}/attempts?as=seat&resume=1`, "#player-place")) this.playing(true)
   }
 }

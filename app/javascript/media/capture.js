@@ -4,28 +4,34 @@ import { send } from "shared/net"
 import { say } from "shared/say"
 import { sheet } from "media/sheet"
 import { newId } from "shared/ids"
+import { Part } from "surface/part"
+import { drag } from "surface/drag"
 
-export default class Capture {
-  constructor(board) {
-    this.board = board
-  }
+export default class Capture extends Part {
+  static needs = ["order", "room", "surface"]
 
   begin() {
     this.end()
-    const { board } = this, { stage } = board
-    board.media.hide()
-    say("Drag over the part to capture, or press Enter for the whole page.", { action: "Never mind", run: () => this.end() })
-    const layer = this.layer = Object.assign(document.createElement("div"), { className: "capture-layer", tabIndex: 0 })
+    const { stage } = this.surface
+    this.room.hide()
+    say("Drag over the part to capture, or press Enter for the whole page.", {
+      action: "Never mind",
+      run: () => this.end()
+    })
+    const layer = (this.layer = Object.assign(document.createElement("div"), {
+      className: "capture-layer",
+      tabIndex: 0
+    }))
     Object.assign(layer.style, { position: "absolute", inset: 0, zIndex: 18, cursor: "crosshair", touchAction: "none" })
     layer.dataset.overStage = layer.dataset.ownKeys = ""
     layer.setAttribute("aria-label", "Drag over the part to capture. Enter takes the whole page, Escape calls it off.")
     layer.addEventListener("pointerdown", event => this.down(event))
-    layer.addEventListener("pointermove", event => this.move(event))
-    layer.addEventListener("pointerup", event => this.up(event))
-    layer.addEventListener("pointercancel", () => this.end())
     layer.addEventListener("keydown", event => {
       if (event.key === "Escape") this.end()
-      if (event.key === "Enter") { this.end(); this.choose([0, 0, board.camera.page.width, board.camera.page.height]) }
+      if (event.key === "Enter") {
+        this.end()
+        this.choose([0, 0, this.surface.camera.page.width, this.surface.camera.page.height])
+      }
     })
     stage.append(layer)
     layer.focus()
@@ -34,21 +40,30 @@ export default class Capture {
   down(event) {
     event.preventDefault()
     event.stopPropagation()
-    this.layer.setPointerCapture(event.pointerId)
+    if (this.from) return // another finger is at it
     this.from = [event.clientX, event.clientY]
     this.box = this.layer.appendChild(Object.assign(document.createElement("div"), { className: "capture-box" }))
+    drag(event, { move: moved => this.move(moved), end: lifted => this.up(lifted), cancel: () => this.end() })
   }
 
   move(event) {
     if (!this.from) return
-    const { left, top } = this.layer.getBoundingClientRect(), [x, y] = this.from
-    Object.assign(this.box.style, { left: `${Math.min(x, event.clientX) - left}px`, top: `${Math.min(y, event.clientY) - top}px`, width: `${Math.abs(event.clientX - x)}px`, height: `${Math.abs(event.clientY - y)}px` })
+    const { left, top } = this.layer.getBoundingClientRect(),
+      [x, y] = this.from
+    Object.assign(this.box.style, {
+      left: `${Math.min(x, event.clientX) - left}px`,
+      top: `${Math.min(y, event.clientY) - top}px`,
+      width: `${Math.abs(event.clientX - x)}px`,
+      height: `${Math.abs(event.clientY - y)}px`
+    })
   }
 
   up(event) {
     if (!this.from) return
-    const [a, b] = [this.from, [event.clientX, event.clientY]].map(place => this.board.camera.toPage(...place))
-    const box = [Math.min(a[0], b[0]), Math.min(a[1], b[1]), Math.abs(a[0] - b[0]), Math.abs(a[1] - b[1])].map(Math.round)
+    const [a, b] = [this.from, [event.clientX, event.clientY]].map(place => this.surface.camera.toPage(...place))
+    const box = [Math.min(a[0], b[0]), Math.min(a[1], b[1]), Math.abs(a[0] - b[0]), Math.abs(a[1] - b[1])].map(
+      Math.round
+    )
     this.end()
     box[2] < 8 || box[3] < 8 ? say("Drag over a larger part.") : this.choose(box)
   }
@@ -56,11 +71,11 @@ export default class Capture {
   end() {
     this.layer?.remove()
     this.layer = this.from = null
-    this.board.stage.focus()
+    this.surface.stage.focus()
   }
 
   choose(box) {
-    const asked = sheet("Where should it go?", `<div class="grid gap-3"><button type="button" class="button" data-to="here">Onto this page</button><button type="button" class="button" data-to="page">Onto a new page</button><button type="button" class="button" data-to="room">Into the store room</button></div>`)
+    const asked = sheet("capture")
     asked.addEventListener("click", ({ target }) => {
       const { to } = target.closest("[data-to]")?.dataset ?? {}
       if (!to) return
@@ -70,13 +85,23 @@ export default class Capture {
   }
 
   async take(box, to) {
-    const { board } = this, { page } = board
-    await board.settled()
-    const picture = await send("POST", `/pages/${page}/capture`, { box, keep: to === "room", sitting: board.sitting })
+    const { page } = this.surface
+    await this.surface.settled()
+    const picture = await send("POST", `/pages/${page}/capture`, {
+      box,
+      keep: to === "room",
+      sitting: this.surface.sitting
+    })
     if (to === "room") return say("It is in the store room.")
     const item = { kind: "picture", id: newId(), picture: picture.id, alt: picture.name, width: box[2], height: box[3] }
-    if (to === "here") return board.media.put([{ ...item, x: box[0] + 40, y: box[1] + 40 }], page)
-    await board.order.add({ paper: "plain" })
-    await board.media.put([{ ...item, x: Math.round((board.camera.page.width - box[2]) / 2), y: Math.round((board.camera.page.height - box[3]) / 2) }])
+    if (to === "here") return this.room.put([{ ...item, x: box[0] + 40, y: box[1] + 40 }], page)
+    await this.order.add({ paper: "plain" })
+    await this.room.put([
+      {
+        ...item,
+        x: Math.round((this.surface.camera.page.width - box[2]) / 2),
+        y: Math.round((this.surface.camera.page.height - box[3]) / 2)
+      }
+    ])
   }
 }

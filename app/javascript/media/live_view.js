@@ -4,14 +4,20 @@ import { send } from "shared/net"
 import { say } from "shared/say"
 import { newId } from "shared/ids"
 import { SimulatedCamera } from "media/simulated_camera"
+import { bar } from "media/sheet"
+import { Part } from "surface/part"
+import { drag } from "surface/drag"
 
-const SVG = "http://www.w3.org/2000/svg", HTML = "http://www.w3.org/1999/xhtml"
+const SVG = "http://www.w3.org/2000/svg",
+  HTML = "http://www.w3.org/1999/xhtml"
 const LONGER = 1920 // dots of a frozen picture
 
-export default class LiveView {
-  constructor(board) {
-    this.board = board
-    board.camera.watch(() => this.lay())
+export default class LiveView extends Part {
+  static needs = ["choice", "room", "surface"]
+
+  constructor(parts) {
+    super(parts)
+    this.surface.camera.watch(() => this.lay())
   }
 
   async screen() {
@@ -19,12 +25,18 @@ export default class LiveView {
     this.begin(() => navigator.mediaDevices.getDisplayMedia({ video: true, audio: false }), "Nothing was shared.")
   }
 
-  camera() { this.begin(() => navigator.mediaDevices.getUserMedia({ video: { width: { ideal: 1920 }, facingMode: "environment" } }), "Usher was not given a camera, so this is the simulated one.", true) }
+  camera() {
+    this.begin(
+      () => navigator.mediaDevices.getUserMedia({ video: { width: { ideal: 1920 }, facingMode: "environment" } }),
+      "Usher was not given a camera, so this is the simulated one.",
+      true
+    )
+  }
 
   async begin(ask, refused, camera = false) {
     this.close()
-    this.board.media.hide()
-    this.board.choice.clear()
+    this.room.hide()
+    this.choice.clear()
     let stream
     try {
       stream = await ask()
@@ -59,13 +71,9 @@ export default class LiveView {
     this.video = Object.assign(document.createElementNS(HTML, "video"), { muted: true, autoplay: true })
     this.video.addEventListener("loadedmetadata", () => this.fit())
     this.holder.append(this.video)
-    this.board.view.items.before(this.holder)
-    this.bar = Object.assign(document.createElement("div"), { className: "live-bar" })
-    this.bar.dataset.overStage = this.bar.dataset.ownKeys = ""
-    this.bar.setAttribute("role", "group")
-    this.bar.setAttribute("aria-label", "Live picture")
-    this.bar.innerHTML = `<button type="button" class="live-grip" aria-label="Move it: drag, or the arrow keys">Move</button><button type="button" data-freeze>Freeze</button><button type="button" data-size="-1" aria-label="Smaller">−</button><button type="button" data-size="1" aria-label="Larger">+</button><select aria-label="Camera" hidden></select><span class="simulated" hidden>simulated camera</span><button type="button" data-close>Close</button>`
-    this.board.stage.append(this.bar)
+    this.surface.view.items.before(this.holder)
+    this.bar = bar("live")
+    this.surface.stage.append(this.bar)
     this.bar.addEventListener("click", ({ target }) => {
       if (target.matches("[data-freeze]")) this.freeze()
       if (target.dataset.size) this.resize(Number(target.dataset.size))
@@ -78,13 +86,21 @@ export default class LiveView {
   }
 
   async cameras() {
-    const choice = this.bar.querySelector("select"), found = (await navigator.mediaDevices?.enumerateDevices?.() ?? []).filter(({ kind }) => kind === "videoinput")
-    choice.replaceChildren(...found.map(({ label, deviceId }, index) => new Option(label || `Camera ${index + 1}`, deviceId)), new Option("Simulated camera", "simulated"))
+    const choice = this.bar.querySelector("select"),
+      found = ((await navigator.mediaDevices?.enumerateDevices?.()) ?? []).filter(({ kind }) => kind === "videoinput")
+    choice.replaceChildren(
+      ...found.map(({ label, deviceId }, index) => new Option(label || `Camera ${index + 1}`, deviceId)),
+      new Option("Simulated camera", "simulated")
+    )
     if (this.simulated?.is(this.stream)) choice.value = "simulated"
     choice.hidden = false
     choice.addEventListener("change", async () => {
       try {
-        this.use(choice.value === "simulated" ? this.simulate() : await navigator.mediaDevices.getUserMedia({ video: { deviceId: { exact: choice.value } } }))
+        this.use(
+          choice.value === "simulated"
+            ? this.simulate()
+            : await navigator.mediaDevices.getUserMedia({ video: { deviceId: { exact: choice.value } } })
+        )
       } catch {
         say("That camera could not be opened.")
       }
@@ -95,57 +111,97 @@ export default class LiveView {
   // As high as the picture asks for.
   fit() {
     if (!this.video?.videoWidth) return
-    this.box.height = Math.round(this.box.width * this.video.videoHeight / this.video.videoWidth)
+    this.box.height = Math.round((this.box.width * this.video.videoHeight) / this.video.videoWidth)
     this.lay()
   }
 
   resize(step) {
-    const { box } = this, width = Math.min(1600, Math.max(200, box.width * (1 + step * 0.15))), factor = width / box.width
-    this.box = { x: box.x + (box.width - width) / 2, y: box.y + (box.height - box.height * factor) / 2, width, height: box.height * factor }
+    const { box } = this,
+      width = Math.min(1600, Math.max(200, box.width * (1 + step * 0.15))),
+      factor = width / box.width
+    this.box = {
+      x: box.x + (box.width - width) / 2,
+      y: box.y + (box.height - box.height * factor) / 2,
+      width,
+      height: box.height * factor
+    }
     this.lay()
   }
 
   grab(event) {
-    const grip = event.target, from = this.board.camera.toPage(event.clientX, event.clientY), { x, y } = this.box
-    grip.setPointerCapture(event.pointerId)
-    const move = ({ clientX, clientY }) => {
-      const to = this.board.camera.toPage(clientX, clientY)
-      Object.assign(this.box, { x: x + to[0] - from[0], y: y + to[1] - from[1] })
-      this.lay()
-    }
-    grip.addEventListener("pointermove", move)
-    grip.addEventListener("lostpointercapture", () => grip.removeEventListener("pointermove", move), { once: true })
+    const { x, y } = this.box,
+      { scale } = this.surface.camera.view
+    drag(event, {
+      move: (_, [dx, dy]) => {
+        Object.assign(this.box, { x: x + dx / scale, y: y + dy / scale })
+        this.lay()
+      }
+    })
   }
 
   key(event) {
     const way = { ArrowLeft: [-20, 0], ArrowRight: [20, 0], ArrowUp: [0, -20], ArrowDown: [0, 20] }[event.key]
-    if (way && event.target.matches(".live-grip")) { this.box.x += way[0]; this.box.y += way[1]; this.lay(); event.preventDefault() }
+    if (way && event.target.matches(".live-grip")) {
+      this.box.x += way[0]
+      this.box.y += way[1]
+      this.lay()
+      event.preventDefault()
+    }
     if (event.key === "Escape") this.close()
   }
 
   lay() {
     if (!this.holder) return
     for (const [name, value] of Object.entries(this.box)) this.holder.setAttribute(name, value)
-    const { x, y, width, height } = this.box, [left, top] = this.board.camera.toScreen(x + width / 2, y + height), { clientHeight } = this.board.stage
-    this.bar.style.left = `${this.board.camera.beside(left - this.bar.offsetWidth / 2, this.bar.offsetWidth)}px`
+    const { x, y, width, height } = this.box,
+      [left, top] = this.surface.camera.toScreen(x + width / 2, y + height),
+      { clientHeight } = this.surface.stage
+    this.bar.style.left = `${this.surface.camera.beside(left - this.bar.offsetWidth / 2, this.bar.offsetWidth)}px`
     this.bar.style.top = `${Math.max(8, Math.min(clientHeight - this.bar.offsetHeight - 12, top + 10))}px`
   }
 
   // What it shows now becomes a picture in its place, under everything that was written over it.
   async freeze() {
-    const { videoWidth, videoHeight } = this.video, { board, box } = this, { page } = board
+    const { videoWidth, videoHeight } = this.video,
+      {
+        box,
+        surface: { page }
+      } = this
     if (!videoWidth) return say("There is no picture yet.")
-    const scale = Math.min(1, LONGER / Math.max(videoWidth, videoHeight)), canvas = document.createElement("canvas")
+    const scale = Math.min(1, LONGER / Math.max(videoWidth, videoHeight)),
+      canvas = document.createElement("canvas")
     Object.assign(canvas, { width: Math.round(videoWidth * scale), height: Math.round(videoHeight * scale) })
     canvas.getContext("2d").drawImage(this.video, 0, 0, canvas.width, canvas.height)
     const name = this.isCamera ? "From the camera" : "From a shared screen"
     try {
       const form = new FormData()
-      form.append("file", new File([await new Promise(resolve => canvas.toBlob(resolve, "image/jpeg", 0.9))], `${name}.jpg`, { type: "image/jpeg" }))
-      const { picture } = await send("POST", "/pictures", form), id = newId()
-      const item = { kind: "picture", id, picture, alt: name, ...Object.fromEntries(Object.entries(box).map(([side, value]) => [side, Math.round(value)])) }
-      board.do({ verb: "together", steps: [{ verb: "put", items: [item] }, { verb: "reorder", ids: [id], to: "back" }] }, board.during(), page)
-      await board.settled()
+      form.append(
+        "file",
+        new File([await new Promise(resolve => canvas.toBlob(resolve, "image/jpeg", 0.9))], `${name}.jpg`, {
+          type: "image/jpeg"
+        })
+      )
+      const { picture } = await send("POST", "/pictures", form),
+        id = newId()
+      const item = {
+        kind: "picture",
+        id,
+        picture,
+        alt: name,
+        ...Object.fromEntries(Object.entries(box).map(([side, value]) => [side, Math.round(value)]))
+      }
+      this.surface.do(
+        {
+          verb: "together",
+          steps: [
+            { verb: "put", items: [item] },
+            { verb: "reorder", ids: [id], to: "back" }
+          ]
+        },
+        this.surface.during(),
+        page
+      )
+      await this.surface.settled()
       this.close()
     } catch (error) {
       say(error.message)

@@ -2,17 +2,23 @@
 import { sheet } from "media/sheet"
 import { send, Refused } from "shared/net"
 import { say } from "shared/say"
+import { Part } from "surface/part"
 
 const EVERY = 700 // ms
 
 // Pages on their way: shown in the sheet while it is open, told of at the end in any case.
-class Arrival {
-  constructor(board, number, sheet) {
-    Object.assign(this, { board, number, sheet })
+class Arrival extends Part {
+  static needs = ["order", "turning"]
+
+  constructor(parts, number, sheet) {
+    super(parts)
+    Object.assign(this, { number, sheet })
   }
 
   async look() {
-    const status = await send("GET", `/imports/${this.number}`).catch(error => error instanceof Refused ? { state: "gone", note: error.message } : null)
+    const status = await send("GET", `/imports/${this.number}`).catch(error =>
+      error instanceof Refused ? { state: "gone", note: error.message } : null
+    )
     if (status && this.sheet.open) this.show(status)
     !status || ["waiting", "running"].includes(status.state) ? setTimeout(() => this.look(), EVERY) : this.end(status)
   }
@@ -23,41 +29,53 @@ class Arrival {
   }
 
   async end({ state, page, done, note }) {
-    const { board, sheet } = this
-    await board.order.reload()
-    if (sheet.open && state === "done" && page) board.turnTo(page)
+    const { sheet } = this
+    await this.order.reload()
+    if (sheet.open && state === "done" && page) this.turning.to(page)
     say(note ?? `${done} ${done === 1 ? "page" : "pages"} came in.`)
     if (sheet.open) sheet.close()
   }
 }
 
-export default class PagesSheet {
-  constructor(board) {
-    Object.assign(this, { board, waiting: [] })
+export default class PagesSheet extends Part {
+  static needs = ["surface"]
+
+  constructor(parts) {
+    super(parts)
+    Object.assign(this, { parts, waiting: [] })
   }
 
   // Several that came in together are asked about one after the other.
   open(offer) {
     if (this.sheet?.open) return this.waiting.push(offer)
     const { asset, title, words, ask, hint } = offer
-    const shown = this.sheet = sheet(title, `<p data-words></p><form class="grid gap-4"><label class="field"><span data-ask></span> <input class="input" name="wanted" value="all" maxlength="12" autocomplete="off"></label><p class="muted tiny" data-hint></p>
-      <p class="problem" role="alert"></p><div data-progress hidden><progress class="w-full" max="1" value="0" aria-label="Pages brought in"></progress><p class="muted" role="status"></p><p class="muted tiny">They keep coming when this is closed.</p></div>
-      <div class="flex flex-wrap justify-end gap-3"><button type="button" class="button" data-cancel hidden>Stop, bring in nothing</button><button class="button button-main" data-go>Bring them in</button></div></form>`, { closed: () => this.closed() })
-    Object.entries({ words, ask, hint }).forEach(([name, text]) => { shown.querySelector(`[data-${name}]`).textContent = text })
-    shown.querySelector("form").addEventListener("submit", event => { event.preventDefault(); this.start(asset, name => shown.querySelector(name)) })
+    const shown = (this.sheet = sheet("pages", { title, closed: () => this.closed() }))
+    Object.entries({ words, ask, hint }).forEach(([name, text]) => {
+      shown.querySelector(`[data-${name}]`).textContent = text
+    })
+    shown.querySelector("form").addEventListener("submit", event => {
+      event.preventDefault()
+      this.start(asset, name => shown.querySelector(name))
+    })
   }
 
   // part: finds a part of the sheet that was open then.
   async start(asset, part) {
-    const { board, sheet: shown } = this
+    const { sheet: shown } = this
     part(".problem").textContent = ""
     part("[data-go]").disabled = true
     try {
-      await board.settled()
-      const { import: number } = await send("POST", `/lessons/${board.lesson}/imports`, { asset, wanted: part("input").value, page: board.page })
+      await this.surface.settled()
+      const { import: number } = await send("POST", `/lessons/${this.surface.lesson}/imports`, {
+        asset,
+        wanted: part("input").value,
+        page: this.surface.page
+      })
       part("[data-progress]").hidden = part("[data-cancel]").hidden = false
-      part("[data-cancel]").addEventListener("click", () => send("DELETE", `/imports/${number}`).catch(error => say(error.message)))
-      new Arrival(board, number, shown).look()
+      part("[data-cancel]").addEventListener("click", () =>
+        send("DELETE", `/imports/${number}`).catch(error => say(error.message))
+      )
+      new Arrival(this.parts, number, shown).look()
     } catch (error) {
       part(".problem").textContent = error.message
       part("[data-go]").disabled = false

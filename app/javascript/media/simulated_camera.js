@@ -1,7 +1,17 @@
 // A document camera that ships with Usher, for demos and tests: a desk with a sheet on it, and a pencil
 // that draws a boat. It says that it is simulated in its own picture.
 const SIZE = [1280, 720]
-const BOAT = [[420, 430], [860, 430], [780, 520], [500, 520], [420, 430], [640, 430], [640, 180], [800, 400], [640, 400]]
+const BOAT = [
+  [420, 430],
+  [860, 430],
+  [780, 520],
+  [500, 520],
+  [420, 430],
+  [640, 430],
+  [640, 180],
+  [800, 400],
+  [640, 400]
+]
 const STEP = 26 // px a frame
 const FRAMES = 12 // a second
 
@@ -15,7 +25,9 @@ export class SimulatedCamera {
     return this.stream
   }
 
-  is(stream) { return Boolean(stream) && stream === this.stream }
+  is(stream) {
+    return Boolean(stream) && stream === this.stream
+  }
 
   stop() {
     clearInterval(this.timer)
@@ -48,10 +60,12 @@ export class SimulatedCamera {
 
   // As far as the pencil has come; at the end it rests, then begins anew.
   path(pen) {
-    let left = this.drawn, at = BOAT[0]
+    let left = this.drawn,
+      at = BOAT[0]
     pen.moveTo(...at)
     for (const to of BOAT.slice(1)) {
-      const length = Math.hypot(to[0] - at[0], to[1] - at[1]), share = Math.min(1, left / length)
+      const length = Math.hypot(to[0] - at[0], to[1] - at[1]),
+        share = Math.min(1, left / length)
       const end = [at[0] + (to[0] - at[0]) * share, at[1] + (to[1] - at[1]) * share]
       pen.lineTo(...end)
       if (share < 1) return end

@@ -2,13 +2,12 @@
 import { sheet } from "media/sheet"
 import { send } from "shared/net"
 import { say } from "shared/say"
+import { Part } from "surface/part"
 
 const LONGEST = 30 * 60 * 1000 // ms
 
-export default class SoundRecorder {
-  constructor(board) {
-    this.board = board
-  }
+export default class SoundRecorder extends Part {
+  static needs = ["room", "surface"]
 
   // For a link on what is chosen: ids.
   async open(ids = null) {
@@ -21,13 +20,17 @@ export default class SoundRecorder {
     }
     this.stream = stream
     this.pieces = []
-    this.sheet = sheet("Record a sound", `<p class="sound-clock" role="timer">0:00</p><div class="meter" aria-hidden="true"><i></i></div><label class="field">What is it called? <input class="input" maxlength="110" name="name"></label>
-      <div class="flex justify-end gap-3"><button type="button" class="button" data-away>Throw away</button><button type="button" class="button button-main" data-stop>Stop and keep</button></div>`, { closed: () => this.end() })
+    this.sheet = sheet("sound", { closed: () => this.end() })
     this.sheet.querySelector("[data-stop]").addEventListener("click", () => this.stop())
-    this.sheet.querySelector("input").value = `Recording ${new Date().toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" })}`
+    this.sheet.querySelector("input").value =
+      `Recording ${new Date().toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" })}`
     this.recorder = new MediaRecorder(stream)
-    this.recorder.addEventListener("dataavailable", ({ data }) => { if (data.size) this.pieces.push(data) })
-    this.recorder.addEventListener("stop", () => { if (this.keeping) this.keep() })
+    this.recorder.addEventListener("dataavailable", ({ data }) => {
+      if (data.size) this.pieces.push(data)
+    })
+    this.recorder.addEventListener("stop", () => {
+      if (this.keeping) this.keep()
+    })
     this.recorder.start(1000)
     this.began = performance.now()
     this.measure()
@@ -36,10 +39,12 @@ export default class SoundRecorder {
 
   show() {
     const seconds = (performance.now() - this.began) / 1000
-    this.sheet.querySelector(".sound-clock").textContent = `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, "0")}`
+    this.sheet.querySelector(".sound-clock").textContent =
+      `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, "0")}`
     if (this.analyser) {
       this.analyser.getByteTimeDomainData(this.wave)
-      this.sheet.querySelector(".meter i").style.width = `${Math.min(100, Math.max(...this.wave.map(value => Math.abs(value - 128))) * 1.6)}%`
+      this.sheet.querySelector(".meter i").style.width =
+        `${Math.min(100, Math.max(...this.wave.map(value => Math.abs(value - 128))) * 1.6)}%`
     }
     if (seconds * 1000 > LONGEST) this.stop()
   }
@@ -60,15 +65,20 @@ export default class SoundRecorder {
   }
 
   async keep() {
-    const type = this.recorder.mimeType || "audio/webm", file = new File(this.pieces, `${this.name}.${type.includes("mp4") ? "m4a" : "weba"}`, { type })
-    const { board, ids } = this
+    const type = this.recorder.mimeType || "audio/webm",
+      file = new File(this.pieces, `${this.name}.${type.includes("mp4") ? "m4a" : "weba"}`, { type })
+    const { ids } = this
     this.sheet.close()
     try {
       const form = new FormData()
       form.append("file", file)
       const { asset, name } = await send("POST", "/media", form)
-      if (ids) board.do({ verb: "change", changes: ids.map(id => ({ id, set: { link: { to: "sound", asset, name } } })) })
-      else await board.media.take("own", [asset])
+      if (ids)
+        this.surface.do({
+          verb: "change",
+          changes: ids.map(id => ({ id, set: { link: { to: "sound", asset, name } } }))
+        })
+      else await this.room.take("own", [asset])
     } catch (error) {
       say(error.message)
     }

@@ -12,7 +12,9 @@ export default class Uploads {
   }
 
   get place() {
-    const list = document.getElementById("uploads") ?? document.body.appendChild(Object.assign(document.createElement("ul"), { id: "uploads", className: "uploads" }))
+    const list =
+      document.getElementById("uploads") ??
+      document.body.appendChild(Object.assign(document.createElement("ul"), { id: "uploads", className: "uploads" }))
     list.setAttribute("aria-label", "Files coming in")
     return list
   }
@@ -23,11 +25,19 @@ export default class Uploads {
   }
 
   row(file) {
-    const row = document.createElement("li"), stop = Object.assign(document.createElement("button"), { type: "button", textContent: "Stop" })
-    row.append(Object.assign(document.createElement("span"), { textContent: file.name, className: "upload-name" }), Object.assign(document.createElement("progress"), { max: 100, value: 0 }), stop)
+    const row = document.createElement("li"),
+      stop = Object.assign(document.createElement("button"), { type: "button", textContent: "Stop" })
+    row.append(
+      Object.assign(document.createElement("span"), { textContent: file.name, className: "upload-name" }),
+      Object.assign(document.createElement("progress"), { max: 100, value: 0 }),
+      stop
+    )
     row.querySelector("progress").setAttribute("aria-label", `${file.name}, how far`)
     stop.addEventListener("click", () => row.dispatchEvent(new Event("stop")))
-    row.addEventListener("stop", () => { this.waiting = this.waiting.filter(one => one.row !== row); row.remove() })
+    row.addEventListener("stop", () => {
+      this.waiting = this.waiting.filter(one => one.row !== row)
+      row.remove()
+    })
     this.place.append(row)
     return row
   }
@@ -38,32 +48,64 @@ export default class Uploads {
 
   send({ file, more, row }) {
     this.running += 1
-    const request = new XMLHttpRequest(), form = new FormData(), bar = row.querySelector("progress")
+    const request = new XMLHttpRequest(),
+      form = new FormData(),
+      bar = row.querySelector("progress")
     form.append("file", file)
     if (more.folder) form.append("folder", more.folder)
     request.open("POST", "/media")
     request.setRequestHeader("Accept", "application/json")
     request.setRequestHeader("X-CSRF-Token", token())
-    request.upload.addEventListener("progress", ({ loaded, total }) => { bar.value = loaded / total * 95 })
+    request.upload.addEventListener("progress", ({ loaded, total }) => {
+      bar.value = (loaded / total) * 95
+    })
     request.upload.addEventListener("load", () => bar.removeAttribute("value")) // being looked at
     row.addEventListener("stop", () => request.abort())
-    const ended = then => () => { this.running -= 1; then(); this.next() }
-    request.addEventListener("load", ended(() => this.answered(request, more, row, file)))
-    request.addEventListener("error", ended(() => this.refuse(row, file, "Usher cannot be reached. Bring it in again.")))
-    request.addEventListener("abort", ended(() => row.remove()))
+    const ended = then => () => {
+      this.running -= 1
+      then()
+      this.next()
+    }
+    request.addEventListener(
+      "load",
+      ended(() => this.answered(request, more, row, file))
+    )
+    request.addEventListener(
+      "error",
+      ended(() => this.refuse(row, file, "Usher cannot be reached. Bring it in again."))
+    )
+    request.addEventListener(
+      "abort",
+      ended(() => row.remove())
+    )
     request.send(form)
   }
 
   answered({ status, responseText }, more, row, file) {
     let answer = {}
-    try { answer = JSON.parse(responseText) } catch { /* said below */ }
-    if (status >= 400 || !answer.asset) return this.refuse(row, file, answer.error ?? (status === 413 ? "That file is too large." : "Usher could not take that file."))
+    try {
+      answer = JSON.parse(responseText)
+    } catch {
+      /* said below */
+    }
+    if (status >= 400 || !answer.asset)
+      return this.refuse(
+        row,
+        file,
+        answer.error ?? (status === 413 ? "That file is too large." : "Usher could not take that file.")
+      )
     row.remove()
     this.done(answer, more)
   }
 
   refuse(row, file, sentence) {
-    row.replaceChildren(Object.assign(document.createElement("span"), { textContent: `${file.name}: ${sentence}`, className: "upload-refused" }), Object.assign(document.createElement("button"), { type: "button", textContent: "Close" }))
+    row.replaceChildren(
+      Object.assign(document.createElement("span"), {
+        textContent: `${file.name}: ${sentence}`,
+        className: "upload-refused"
+      }),
+      Object.assign(document.createElement("button"), { type: "button", textContent: "Close" })
+    )
     row.setAttribute("role", "alert")
     row.querySelector("button").addEventListener("click", () => row.remove())
     setTimeout(() => row.remove(), STAYS * 2)

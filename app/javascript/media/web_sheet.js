@@ -4,18 +4,18 @@ import { send } from "shared/net"
 import { newId } from "shared/ids"
 import { ask } from "shared/ask"
 import { say } from "shared/say"
+import { Part } from "surface/part"
 
-export default class WebSheet {
-  constructor(board) {
-    this.board = board
-  }
+export default class WebSheet extends Part {
+  static needs = ["room"]
 
   open(code = "") {
-    this.sheet = sheet("Link card or framed page", `<label class="field">A web address, or embed code <textarea class="input" rows="4" maxlength="20000" name="code" placeholder="https:// or &lt;iframe …&gt;"></textarea></label>
-      <p class="muted tiny">A card opens the page in a tab of its own. A framed page lives on this page, closed off from Usher; of embed code only the frame is kept.</p><p class="problem" role="alert"></p><div data-hosts hidden><p class="muted tiny">Hosts you allow to be shown in frames; tap one to take that back.</p><div class="options"></div></div>
-      <div class="flex flex-wrap justify-end gap-3"><button type="button" class="button" data-card>As a card</button><button type="button" class="button button-main" data-frame>As a framed page</button></div>`)
+    this.sheet = sheet("web")
     this.sheet.querySelector("textarea").value = code
-    send("GET", "/host").then(({ hosts }) => this.hosts(hosts), () => {})
+    send("GET", "/host").then(
+      ({ hosts }) => this.hosts(hosts),
+      () => {}
+    )
     this.sheet.querySelector("[data-card]").addEventListener("click", () => this.try(() => this.card(this.code)))
     this.sheet.querySelector("[data-frame]").addEventListener("click", () => this.try(() => this.frame(this.code)))
   }
@@ -23,14 +23,23 @@ export default class WebSheet {
   hosts(names) {
     const place = this.sheet.querySelector("[data-hosts]")
     place.hidden = !names.length
-    place.querySelector(".options").replaceChildren(...names.map(host => {
-      const button = Object.assign(document.createElement("button"), { type: "button", textContent: host })
-      button.addEventListener("click", () => send("DELETE", "/host", { host }).then(({ hosts }) => this.hosts(hosts), error => say(error.message)))
-      return button
-    }))
+    place.querySelector(".options").replaceChildren(
+      ...names.map(host => {
+        const button = Object.assign(document.createElement("button"), { type: "button", textContent: host })
+        button.addEventListener("click", () =>
+          send("DELETE", "/host", { host }).then(
+            ({ hosts }) => this.hosts(hosts),
+            error => say(error.message)
+          )
+        )
+        return button
+      })
+    )
   }
 
-  get code() { return this.sheet.querySelector("textarea").value.trim() }
+  get code() {
+    return this.sheet.querySelector("textarea").value.trim()
+  }
 
   async try(action) {
     const problem = this.sheet?.querySelector(".problem")
@@ -51,7 +60,10 @@ export default class WebSheet {
   async frame(code) {
     const { item, host, allowed } = await send("POST", "/embed", { code })
     if (!allowed) {
-      const yes = await ask(`May pages of ${host} be shown inside your lessons? They are closed off from Usher, but what they show is theirs.`, { action: `Allow ${host}`, field: false })
+      const yes = await ask(
+        `May pages of ${host} be shown inside your lessons? They are closed off from Usher, but what they show is theirs.`,
+        { action: `Allow ${host}`, field: false }
+      )
       if (!yes) return
       await send("POST", "/host", { address: item.address })
       this.fresh = true
@@ -62,7 +74,9 @@ export default class WebSheet {
   }
 
   async put(item, [width, height]) {
-    const [x, y] = this.board.media.middle()
-    await this.board.media.put([{ ...item, id: newId(), width, height, x: Math.round(x - width / 2), y: Math.round(y - height / 2) }])
+    const [x, y] = this.room.middle()
+    await this.room.put([
+      { ...item, id: newId(), width, height, x: Math.round(x - width / 2), y: Math.round(y - height / 2) }
+    ])
   }
 }

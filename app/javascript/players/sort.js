@@ -1,8 +1,10 @@
 // Sort into groups: brings a tile to a group by drag, by two taps or by keys, and sends the move.
 // Whether it was right is Ruby's to say; the player that comes back shows it.
+import { drag } from "surface/drag"
+
 const THRESHOLD = 8 // pixels, so that a shaky hand can still tap
 
-export const sortPlayer = () => ({
+export default () => ({
   picked: null,
   busy: false,
 
@@ -15,7 +17,10 @@ export const sortPlayer = () => ({
   },
 
   pick(event) {
-    if (this.dragged) { this.dragged = false; return }
+    if (this.dragged) {
+      this.dragged = false
+      return
+    }
     const tile = Number(event.currentTarget.dataset.tile)
     this.picked = this.picked === tile ? null : tile
   },
@@ -35,29 +40,41 @@ export const sortPlayer = () => ({
   grab(event) {
     if (this.busy || event.button > 0) return
     const tile = event.currentTarget
-    const [x, y] = [event.clientX, event.clientY]
-    tile.setPointerCapture(event.pointerId)
-    const over = place => document.elementsFromPoint(place.clientX, place.clientY).map(element => element.closest("[data-group]")).find(Boolean)
-    const move = place => {
-      const [dx, dy] = [place.clientX - x, place.clientY - y]
-      if (!this.dragged && Math.hypot(dx, dy) < THRESHOLD) return
-      this.dragged = true
-      tile.classList.add("tile-dragged")
-      tile.style.transform = `translate(${dx}px, ${dy}px)`
-      const target = over(place)
-      this.$root.querySelectorAll("[data-group]").forEach(group => group.classList.toggle("sort-over", group === target))
-    }
-    const end = place => {
-      for (const [name, run] of [["pointermove", move], ["pointerup", end], ["pointercancel", end]]) tile.removeEventListener(name, run)
+    const over = ({ clientX, clientY }) =>
+      document
+        .elementsFromPoint(clientX, clientY)
+        .map(element => element.closest("[data-group]"))
+        .find(Boolean)
+    const back = () => {
       this.$root.querySelectorAll(".sort-over").forEach(group => group.classList.remove("sort-over"))
-      if (!this.dragged) return
-      const group = place.type === "pointerup" ? over(place) : null
-      setTimeout(() => { this.dragged = false })
-      if (group) return this.place(Number(tile.dataset.tile), Number(group.dataset.group))
       tile.classList.remove("tile-dragged")
       tile.style.transform = ""
+      setTimeout(() => {
+        this.dragged = false
+      })
     }
-    for (const [name, run] of [["pointermove", move], ["pointerup", end], ["pointercancel", end]]) tile.addEventListener(name, run)
+    drag(event, {
+      threshold: THRESHOLD,
+      capture: tile,
+      begin: () => {
+        this.dragged = true
+        tile.classList.add("tile-dragged")
+      },
+      move: (moved, [dx, dy]) => {
+        tile.style.transform = `translate(${dx}px, ${dy}px)`
+        const target = over(moved)
+        this.$root
+          .querySelectorAll("[data-group]")
+          .forEach(group => group.classList.toggle("sort-over", group === target))
+      },
+      end: (lifted, dragged) => {
+        if (!dragged) return
+        const group = over(lifted)
+        back()
+        if (group) this.place(Number(tile.dataset.tile), Number(group.dataset.group))
+      },
+      cancel: back
+    })
   },
 
   async place(tile, group) {
@@ -70,7 +87,12 @@ export const sortPlayer = () => ({
     shown.classList.add("tile-sent")
     shown.style.transform = ""
     $root.querySelector(`[data-group="${group}"] .sort-placed`).append(shown)
-    await window.htmx.ajax("POST", $root.dataset.moves, { source: $root, target: $root.closest(".player"), swap: "outerHTML", values: { move: JSON.stringify({ tile, group }) } })
+    await window.htmx.ajax("POST", $root.dataset.moves, {
+      source: $root,
+      target: $root.closest(".player"),
+      swap: "outerHTML",
+      values: { move: JSON.stringify({ tile, group }) }
+    })
     if (!$root.isConnected) return
     // No answer came: the tile goes back, and can be tried again.
     $root.querySelector(".sort-tiles").append(shown)

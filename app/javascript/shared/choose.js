@@ -3,16 +3,22 @@
 export function choose(title, { words = [], answers, otherwise = null }) {
   const sheet = Object.assign(document.createElement("dialog"), { className: "dialog" })
   sheet.setAttribute("aria-label", title)
-  const line = (tag, text, className = "") => Object.assign(document.createElement(tag), { textContent: text, className })
+  const line = (tag, text, className = "") =>
+    Object.assign(document.createElement(tag), { textContent: text, className })
   const body = line("div", "", "grid gap-4")
-  body.append(line("h2", title, "ask-words"), ...words.map(([label, text]) => {
-    const part = line("section", "", "choose-words")
-    part.append(line("h3", label), line("p", text))
-    return part
-  }))
+  body.append(
+    line("h2", title, "ask-words"),
+    ...words.map(([label, text]) => {
+      const part = line("section", "", "choose-words")
+      part.append(line("h3", label), line("p", text))
+      return part
+    })
+  )
   const buttons = line("div", "", "flex flex-wrap justify-end gap-3")
   answers.forEach(([value, word], index) => {
-    const button = Object.assign(line("button", word, index === answers.length - 1 ? "button button-main" : "button"), { type: "button" })
+    const button = Object.assign(line("button", word, index === answers.length - 1 ? "button button-main" : "button"), {
+      type: "button"
+    })
     button.addEventListener("click", () => sheet.close(value))
     buttons.append(button)
   })
@@ -21,8 +27,10 @@ export function choose(title, { words = [], answers, otherwise = null }) {
   document.body.append(sheet)
   sheet.returnValue = ""
   sheet.showModal()
-  return new Promise(resolve => sheet.addEventListener("close", () => {
-    sheet.remove()
-    resolve(sheet.returnValue || otherwise)
-  }))
+  return new Promise(resolve =>
+    sheet.addEventListener("close", () => {
+      sheet.remove()
+      resolve(sheet.returnValue || otherwise)
+    })
+  )
 }

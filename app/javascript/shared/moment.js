@@ -3,7 +3,9 @@
 let now = () => ({})
 
 // tells(): { take, ms } while a take is recorded, else {}.
-export const recordedBy = tells => { now = tells }
+export const recordedBy = tells => {
+  now = tells
+}
 
 export const moment = () => now()
 

@@ -7,26 +7,44 @@ export class Refused extends Error {}
 export class Unreachable extends Error {}
 
 export async function send(method, url, body, type = "application/json") {
+  const response = await request(method, url, body, { type })
+  return response.status === 204 ? null : response.json().catch(() => null)
+}
+
+// The same for a piece of a page.
+export async function markup(method, url) {
+  return (await request(method, url, undefined, { accept: "text/html" })).text()
+}
+
+async function request(method, url, body, { type, accept = "application/json" }) {
   let response
   try {
     response = await fetch(url, {
-      method, credentials: "same-origin",
-      headers: { Accept: "application/json", "X-CSRF-Token": token(), ...momentHeaders(), ...(body instanceof FormData || body === undefined ? {} : { "Content-Type": type }) },
+      method,
+      credentials: "same-origin",
+      headers: {
+        Accept: accept,
+        "X-CSRF-Token": token(),
+        ...momentHeaders(),
+        ...(body instanceof FormData || body === undefined ? {} : { "Content-Type": type })
+      },
       body: body === undefined || body instanceof FormData ? body : JSON.stringify(body)
     })
   } catch {
     throw new Unreachable("Usher cannot be reached.")
   }
-  if (response.ok) return response.status === 204 ? null : response.json().catch(() => null)
+  if (response.ok) return response
   if (response.status === 403) await renewToken()
   if (response.status >= 500 || response.status === 403) throw new Unreachable("Usher could not do that just now.")
-  const said = await response.json().catch(() => ({}))
+  const said = await (accept.includes("json") ? response.json().catch(() => ({})) : {})
   throw Object.assign(new Refused(said.error || "Usher could not do that."), { status: response.status })
 }
 
 // A page that has been open for long may hold a forgery token the server no longer takes.
 async function renewToken() {
-  const page = await fetch(location.href, { credentials: "same-origin" }).then(response => response.text()).catch(() => "")
+  const page = await fetch(location.href, { credentials: "same-origin" })
+    .then(response => response.text())
+    .catch(() => "")
   const fresh = new DOMParser().parseFromString(page, "text/html").querySelector("meta[name=csrf-token]")
   if (fresh) document.querySelector("meta[name=csrf-token]").content = fresh.content
 }

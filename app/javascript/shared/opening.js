@@ -7,7 +7,8 @@ export function opener({ page, activity, sitting = () => null }) {
     address: ({ address }) => window.open(address, "_blank", "noopener,noreferrer"),
     page: ({ page: number }) => page(number),
     activity: ({ activity: number }) => activity(number),
-    file: ({ asset, name }) => Object.assign(document.createElement("a"), { href: `/media/${asset}`, download: name }).click(),
+    file: ({ asset, name }) =>
+      Object.assign(document.createElement("a"), { href: `/media/${asset}`, download: name }).click(),
     sound: link => play("audio", link),
     video: link => play("video", link),
     speech: ({ language, speed }, { page: number, item }) => speak(number, item, language, speed, sitting())
@@ -31,11 +32,21 @@ export function speak(page, item, language, speed, sitting = null) {
 function play(kind, { asset, name }) {
   const sheet = Object.assign(document.createElement("dialog"), { className: "dialog media-sheet" })
   const player = Object.assign(document.createElement(kind), { src: `/media/${asset}`, controls: true, autoplay: true })
-  const close = Object.assign(document.createElement("button"), { type: "button", className: "button", textContent: "Close" })
-  player.addEventListener("error", () => { sheet.close(); say(`“${name}” cannot be played. It may have been deleted.`) })
+  const close = Object.assign(document.createElement("button"), {
+    type: "button",
+    className: "button",
+    textContent: "Close"
+  })
+  player.addEventListener("error", () => {
+    sheet.close()
+    say(`“${name}” cannot be played. It may have been deleted.`)
+  })
   sheet.setAttribute("aria-label", name)
   close.addEventListener("click", () => sheet.close())
-  sheet.addEventListener("close", () => { player.removeAttribute("src"); sheet.remove() })
+  sheet.addEventListener("close", () => {
+    player.removeAttribute("src")
+    sheet.remove()
+  })
   sheet.append(Object.assign(document.createElement("h2"), { textContent: name }), player, close)
   document.body.append(sheet)
   sheet.showModal()

@@ -6,7 +6,9 @@ export const token = () => document.querySelector("meta[name=csrf-token]")?.cont
 
 export function startHtmx(htmx) {
   window.htmx = htmx // a way in for the browser's console and for Alpine parts that swap
-  document.addEventListener("htmx:configRequest", event => { Object.assign(event.detail.headers, { "X-CSRF-Token": token(), ...momentHeaders() }) })
+  document.addEventListener("htmx:configRequest", event => {
+    Object.assign(event.detail.headers, { "X-CSRF-Token": token(), ...momentHeaders() })
+  })
   document.addEventListener("htmx:responseError", event => {
     const { xhr } = event.detail
     if (xhr.status === 401) return location.reload()
@@ -14,9 +16,13 @@ export function startHtmx(htmx) {
   })
   document.addEventListener("htmx:sendError", () => say("Usher cannot be reached. Check the network and try again."))
   document.addEventListener("click", ({ target }) => target.closest("[data-close]")?.closest("dialog")?.close())
-  document.addEventListener("submit", event => { if (event.target.dataset.sure && !confirm(event.target.dataset.sure)) event.preventDefault() })
+  document.addEventListener("submit", event => {
+    if (event.target.dataset.sure && !confirm(event.target.dataset.sure)) event.preventDefault()
+  })
   htmx.onLoad(root => root.querySelectorAll("[data-grow]").forEach(grow))
   document.querySelectorAll("[data-grow]").forEach(grow)
 }
 
-const grow = element => { element.style.flexGrow = element.dataset.grow }
+const grow = element => {
+  element.style.flexGrow = element.dataset.grow
+}

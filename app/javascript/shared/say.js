@@ -8,7 +8,10 @@ export function say(sentence, { action = null, run = null, seconds = 6 } = {}) {
   line.append(Object.assign(document.createElement("span"), { textContent: sentence }))
   if (action) {
     const button = Object.assign(document.createElement("button"), { type: "button", textContent: action })
-    button.addEventListener("click", () => { line.remove(); run() })
+    button.addEventListener("click", () => {
+      line.remove()
+      run()
+    })
     line.append(button)
   }
   place.append(line)
@@ -21,6 +24,6 @@ export function say(sentence, { action = null, run = null, seconds = 6 } = {}) {
 function within(place) {
   const sheet = [...document.querySelectorAll("dialog:modal")].at(-1)
   if (place.parentElement === (sheet ?? document.body)) return
-  (sheet ?? document.body).append(place)
+  ;(sheet ?? document.body).append(place)
   sheet?.addEventListener("close", () => document.body.append(place), { once: true })
 }

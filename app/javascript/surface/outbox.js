@@ -11,7 +11,7 @@ const AGAIN = [401, 408, 429] // refusals that another try may overcome
 
 export class Outbox {
   // entries: an Entries, or anything that answers like it; heard: what the board does when an entry is
-  // kept(answer, page), refused(entry, { error, clash }), lost(page, entries) with its page; state("kept" |
+  // kept(answer, page), refused(entry, { error, clash }), lost(page, entries) with its page; changed("kept" |
   // "keeping" | "waiting", count); signedOut(). deliver: sends a batch, only another one in tests.
   constructor(entries, heard, deliver = post) {
     Object.assign(this, { store: entries, heard, deliver, entries: [], failures: 0 })
@@ -20,12 +20,18 @@ export class Outbox {
   }
 
   // An operation on a page. during: { take, ms } while a take is recorded, { sitting } in Teach.
-  add(page, operation, during = {}) { this.push({ page, to: "operations", id: newId(), operation, ...during }) }
+  add(page, operation, during = {}) {
+    this.push({ page, to: "operations", id: newId(), operation, ...during })
+  }
 
   // Undo, redo, reset, in its turn among the operations.
-  step(page, way, during = {}) { this.push({ page, to: way, id: newId(), ...during }) }
+  step(page, way, during = {}) {
+    this.push({ page, to: way, id: newId(), ...during })
+  }
 
-  get pending() { return this.entries.length }
+  get pending() {
+    return this.entries.length
+  }
 
   push(entry) {
     this.entries.push(entry)
@@ -43,14 +49,18 @@ export class Outbox {
   take(left) {
     const aside = left.filter(({ aside }) => aside)
     this.entries.unshift(...left.filter(({ aside }) => !aside))
-    for (const page of new Set(aside.map(entry => entry.page))) this.heard.lost(page, aside.filter(entry => entry.page === page))
+    for (const page of new Set(aside.map(entry => entry.page)))
+      this.heard.lost(
+        page,
+        aside.filter(entry => entry.page === page)
+      )
     this.flush()
   }
 
   async flush() {
     if (this.sending || !this.entries.length) return
     this.sending = true
-    this.heard.state("keeping", this.entries.length)
+    this.heard.changed("keeping", this.entries.length)
     while (this.entries.length) {
       const batch = this.batch()
       try {
@@ -64,7 +74,7 @@ export class Outbox {
       }
     }
     this.sending = false
-    this.heard.state("kept", 0)
+    this.heard.changed("kept", 0)
     if (!this.recovered) return
     this.recovered = false
     await this.collect() // another tab may have closed while there was no network
@@ -76,7 +86,11 @@ export class Outbox {
     this.failures = 0
     this.drop(refused ? batch.slice(0, batch.findIndex(entry => entry.id === refused.id) + 1) : batch)
     this.heard.kept(answer, batch[0].page)
-    if (refused) this.heard.refused(batch.find(entry => entry.id === refused.id), refused)
+    if (refused)
+      this.heard.refused(
+        batch.find(entry => entry.id === refused.id),
+        refused
+      )
   }
 
   // Where the page is gone nothing is thrown away: its entries lie aside until somebody says what becomes of them.
@@ -85,7 +99,8 @@ export class Outbox {
       this.drop(batch)
       return batch.forEach(entry => this.heard.refused(entry, { error: error.message }))
     }
-    const { page } = batch[0], lost = this.entries.filter(entry => entry.page === page)
+    const { page } = batch[0],
+      lost = this.entries.filter(entry => entry.page === page)
     this.entries = this.entries.filter(entry => entry.page !== page)
     lost.forEach(entry => this.store.mark(Object.assign(entry, { aside: true })))
     this.heard.lost(page, lost)
@@ -94,8 +109,14 @@ export class Outbox {
   wait(error) {
     if (error.status === 401 && this.failures === 0) this.heard.signedOut()
     this.failures += 1
-    this.heard.state("waiting", this.entries.length)
-    setTimeout(() => { this.sending = false; this.flush() }, Math.min(SLOWEST, 500 * 2 ** this.failures))
+    this.heard.changed("waiting", this.entries.length)
+    setTimeout(
+      () => {
+        this.sending = false
+        this.flush()
+      },
+      Math.min(SLOWEST, 500 * 2 ** this.failures)
+    )
   }
 
   // Entries that lay aside are sent after all, or given up.
@@ -105,13 +126,17 @@ export class Outbox {
     this.flush()
   }
 
-  giveUp(entries) { this.store.remove(entries) }
+  giveUp(entries) {
+    this.store.remove(entries)
+  }
 
   // The next entries that can go together: operations on one page in one layer.
   batch() {
     const [first] = this.entries
     if (first.to !== "operations") return [first]
-    const end = this.entries.findIndex(entry => entry.to !== "operations" || entry.page !== first.page || entry.sitting !== first.sitting)
+    const end = this.entries.findIndex(
+      entry => entry.to !== "operations" || entry.page !== first.page || entry.sitting !== first.sitting
+    )
     return this.entries.slice(0, Math.min(end === -1 ? this.entries.length : end, MOST))
   }
 
@@ -122,8 +147,16 @@ export class Outbox {
 }
 
 function post(batch) {
-  const { page, to, id, take, ms, sitting, teach, body } = batch[0], seen = sitting ? `?sitting=${sitting}` : ""
+  const { page, to, id, take, ms, sitting, teach, body } = batch[0],
+    seen = sitting ? `?sitting=${sitting}` : ""
   if (to !== "operations") return send("POST", `/pages/${page}/${to}${seen}`, { id, take, ms, sitting, teach, ...body })
-  const operations = batch.map(({ id, operation, take, ms, sitting, teach }) => ({ id, operation, take, ms, sitting, teach }))
+  const operations = batch.map(({ id, operation, take, ms, sitting, teach }) => ({
+    id,
+    operation,
+    take,
+    ms,
+    sitting,
+    teach
+  }))
   return send("POST", `/pages/${page}/operations${seen}`, { operations }, OPERATIONS)
 }

@@ -31,7 +31,8 @@ export class Film {
   }
 
   passed(ms) {
-    const { events } = this.chunk, from = this.done
+    const { events } = this.chunk,
+      from = this.done
     while (this.done < events.length && events[this.done].at <= ms) this.done++
     return events.slice(from, this.done)
   }
@@ -49,5 +50,7 @@ export class Film {
   }
 
   // Where the pointer was last at this moment: [ms, page, x, y], without a place where it went away.
-  pointer(ms) { return this.chunk.trail.findLast(([at]) => at <= ms) ?? null }
+  pointer(ms) {
+    return this.chunk.trail.findLast(([at]) => at <= ms) ?? null
+  }
 }

@@ -8,7 +8,13 @@ export class Player {
   constructor(take) {
     this.take = take
     const { film, length, chapters } = take.dataset
-    Object.assign(this, { length: Number(length), at: 0, speed: 1, screen: new Screen(), film: new Film(ms => send("GET", `${film}?at=${Math.round(ms)}`)) })
+    Object.assign(this, {
+      length: Number(length),
+      at: 0,
+      speed: 1,
+      screen: new Screen(),
+      film: new Film(ms => send("GET", `${film}?at=${Math.round(ms)}`))
+    })
     this.voice = document.getElementById("take-voice")
     this.seekbar = document.getElementById("take-seek")
     this.button = document.getElementById("take-play")
@@ -17,7 +23,7 @@ export class Player {
   }
 
   async load(chapters) {
-    this.button.addEventListener("click", () => this.playing ? this.pause() : this.play())
+    this.button.addEventListener("click", () => (this.playing ? this.pause() : this.play()))
     this.seekbar.addEventListener("input", () => this.seek(Number(this.seekbar.value)))
     document.getElementById("take-speed").addEventListener("change", event => this.setSpeed(Number(event.target.value)))
     document.addEventListener("keydown", event => this.key(event))
@@ -27,16 +33,23 @@ export class Player {
   }
 
   markChapters(chapters) {
-    document.getElementById("take-chapters").replaceChildren(...chapters.filter(({ at }) => at > 0).map(({ at }) => {
-      const mark = document.createElement("i")
-      mark.style.left = `${at / this.length * 100}%`
-      return mark
-    }))
+    document.getElementById("take-chapters").replaceChildren(
+      ...chapters
+        .filter(({ at }) => at > 0)
+        .map(({ at }) => {
+          const mark = document.createElement("i")
+          mark.style.left = `${(at / this.length) * 100}%`
+          return mark
+        })
+    )
   }
 
   key(event) {
     if (event.target.matches("select")) return
-    if (event.key === " " && event.target !== this.button) { event.preventDefault(); this.playing ? this.pause() : this.play() }
+    if (event.key === " " && event.target !== this.button) {
+      event.preventDefault()
+      this.playing ? this.pause() : this.play()
+    }
     if (event.target === this.seekbar) return
     if (event.key === "ArrowRight") this.seek(this.at + 5000)
     if (event.key === "ArrowLeft") this.seek(this.at - 5000)
@@ -66,7 +79,9 @@ export class Player {
     this.dress()
   }
 
-  get sounding() { return this.voice && !this.voice.paused && !this.voice.ended && this.voice.readyState > 2 }
+  get sounding() {
+    return this.voice && !this.voice.paused && !this.voice.ended && this.voice.readyState > 2
+  }
 
   dress() {
     this.button.setAttribute("aria-label", this.playing ? "Pause" : "Play")
@@ -85,9 +100,14 @@ export class Player {
   tick() {
     if (!this.playing) return
     const { sounding } = this
-    const reached = this.show(sounding ? this.voice.currentTime * 1000 : this.from + (performance.now() - this.since) * this.speed)
+    const reached = this.show(
+      sounding ? this.voice.currentTime * 1000 : this.from + (performance.now() - this.since) * this.speed
+    )
     if (!reached) return this.wait()
-    if (sounding) { this.from = this.at; this.since = performance.now() }
+    if (sounding) {
+      this.from = this.at
+      this.since = performance.now()
+    }
     if (this.at >= this.length) return this.pause()
     requestAnimationFrame(() => this.tick())
   }
@@ -119,7 +139,8 @@ export class Player {
 
   // Everything as it is at this moment; false where the film does not reach that far yet.
   show(ms) {
-    const at = Math.min(ms, this.length), { events, reached } = this.film.until(at)
+    const at = Math.min(ms, this.length),
+      { events, reached } = this.film.until(at)
     this.at = reached ? at : this.film.chunk.until
     events.forEach(event => this.screen.apply(event))
     this.screen.draw(this.at)

@@ -1,17 +1,22 @@
 // What is to be seen of a take: the page as it is at this moment. Everything shown was drawn by Ruby; ink is drawn
 // along its points until its drawing takes over.
-import { PageView } from "shared/page_view"
-import { WetInk } from "shared/ink"
-import { outline } from "shared/outline"
+import { Surface } from "surface/surface"
+import { WholePage } from "surface/whole_page"
+import { draw } from "surface/svg"
+import { outline } from "surface/outline"
 
 const RESTS = 4000 // ms for which a pointer that does not move is shown
 
 export class Screen {
   constructor() {
-    this.view = new PageView(document.getElementById("take-view"))
     const wet = document.getElementById("take-wet")
-    this.wet = new WetInk(wet, () => ({ x: 0, y: 0, scale: wet.clientWidth / this.view.size.width }))
-    this.dot = this.view.svg.querySelector("[data-dot]")
+    this.surface = new Surface({
+      svg: document.getElementById("take-view"),
+      wet,
+      camera: view => new WholePage(view, wet)
+    })
+    const { view, ink, dot } = this.surface
+    Object.assign(this, { view, ink, dot })
     this.dim = this.view.svg.querySelector("[data-dim]")
     this.notes = document.getElementById("take-notes")
   }
@@ -28,7 +33,7 @@ export class Screen {
   turn({ page, size: [width, height], ground, stack }) {
     this.page = page
     this.writing = new Map()
-    this.wet.clear()
+    this.ink.clear()
     this.view.size = { width, height }
     this.view.load({ ground, items: stack.map(({ svg }) => svg).join("") })
   }
@@ -36,29 +41,32 @@ export class Screen {
   apply(event) {
     const does = { patch: () => this.patch(event), turn: () => this.turn(event) }[event.kind]
     if (does) return does()
-    Object.keys(event.data).length ? this.shown[event.kind] = event.data : delete this.shown[event.kind]
+    Object.keys(event.data).length ? (this.shown[event.kind] = event.data) : delete this.shown[event.kind]
     this.tell()
   }
 
   patch({ at, page, put, gone, ground }) {
     if (page !== this.page) return
-    if (ground) this.view.ground.innerHTML = ground
+    if (ground) draw(this.view.ground, ground)
     for (const id of [...gone, ...put.map(item => item.id)]) this.lift(id)
     gone.forEach(id => this.view.remove(id))
     for (const item of put) {
-      if (!item.ink) { this.view.put(item); continue }
+      if (!item.ink) {
+        this.view.put(item)
+        continue
+      }
       this.view.remove(item.id)
       this.begin(item, at)
     }
   }
 
   begin(item, began) {
-    this.wet.begin(item.id, item.ink)
+    this.ink.begin(item.id, item.ink)
     this.writing.set(item.id, { item, began, sent: 0 })
   }
 
   lift(id) {
-    this.wet.remove(id)
+    this.ink.remove(id)
     this.writing.delete(id)
   }
 
@@ -68,7 +76,7 @@ export class Screen {
       const { points } = stroke.item.ink
       let end = stroke.sent
       while (end < points.length && stroke.began + points[end][3] <= ms) end++
-      if (end > stroke.sent) this.wet.add(id, points.slice(stroke.sent, end))
+      if (end > stroke.sent) this.ink.add(id, points.slice(stroke.sent, end))
       stroke.sent = end
       if (end < points.length) continue
       this.view.put(stroke.item)
@@ -87,10 +95,17 @@ export class Screen {
   tell() {
     const { light, poll, play } = this.shown
     this.dim.setAttribute("visibility", light ? "visible" : "hidden")
-    if (light) this.dim.setAttribute("d", `M-9 -9H${this.view.size.width + 9}V${this.view.size.height + 9}H-9Z${outline(light.at, light.size, light.round)}`)
-    const words = [poll && pollWords(poll), play && `Playing: ${play.title}, ${play.placed} of ${play.size}`].filter(Boolean)
+    if (light)
+      this.dim.setAttribute(
+        "d",
+        `M-9 -9H${this.view.size.width + 9}V${this.view.size.height + 9}H-9Z${outline(light.at, light.size, light.round)}`
+      )
+    const words = [poll && pollWords(poll), play && `Playing: ${play.title}, ${play.placed} of ${play.size}`].filter(
+      Boolean
+    )
     this.notes.replaceChildren(...words.map(text => Object.assign(document.createElement("p"), { textContent: text })))
   }
 }
 
-const pollWords = ({ choices, counts }) => `Poll: ${choices.map(choice => counts ? `${choice} ${counts[choice]}` : choice).join(" · ")}`
+const pollWords = ({ choices, counts }) =>
+  `Poll: ${choices.map(choice => (counts ? `${choice} ${counts[choice]}` : choice)).join(" · ")}`

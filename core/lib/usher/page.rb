@@ -3,6 +3,8 @@ module Usher
   module Page
     SIZE = [ 1600, 900 ].freeze # what a page measures unless it was imported with a shape of its own
     LONGEST = 1600 # the longer side of any page
+    MARGIN = 200 # from the page's edge, within which nothing is laid by itself
+    STORYBOARD = { width: 320, across: 3 }.freeze # stills of a video: how wide each is, and how many stand in a row
 
     # The longer side of a page is the longer side of A4 (297 mm), which gives page units a real measure.
     MILLIMETRE = LONGEST / 297.0

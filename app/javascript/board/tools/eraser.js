@@ -1,92 +1,137 @@
 // The eraser, in one of three ways: it cuts ink where it passes, takes off whole strokes, or rubs out
 // in pictures. While it moves, what it covers is hidden by a mask; what is left is computed by the core.
-import { itemAt } from "board/pick"
-import { boxOf } from "shared/page_view"
+import { itemAt } from "surface/pick"
+import { boxOf } from "surface/view"
+import { toLocal } from "surface/geometry"
+import { make, put } from "surface/svg"
 
-const SVG = "http://www.w3.org/2000/svg"
-const MOST = 4000 // places in one sweep
+const MOST = 4000 // points in one sweep
+const MARGIN = 400 // page units around a thing that its mask reaches
+const STEP = 6 // CSS pixels between two looks for a stroke
 const round = number => Math.round(number * 10) / 10
-
-export const cursor = "none"
-export const writes = true
-let ring
-
-export function hover(event, board) { mark(board, board.camera.toPage(event.clientX, event.clientY), board.store.eraser.radius) }
-export function leave() { ring?.remove() }
-
-export function down(contact, board) {
-  contact.eraser ??= { ...board.store.eraser }
-  Object.assign(contact, { path: [], ids: new Set(), masks: new Map() })
-  sweep(contact, board, contact.page)
+const RING = {
+  fill: "rgb(255 255 255 / 0.5)",
+  stroke: "#62555a",
+  "vector-effect": "non-scaling-stroke",
+  "stroke-width": 1.5
 }
 
-export function move(contact, board, events) {
-  for (const event of events) sweep(contact, board, board.camera.toPage(event.clientX, event.clientY), [event.clientX, event.clientY])
-}
+export default {
+  word: "Eraser",
+  icon: "eraser",
+  key: "E",
+  title: "Take off ink (E)",
 
-export function up(contact, board) {
-  ring?.remove()
-  const { path, eraser: { mode, radius }, ids } = contact
-  if (mode === "whole") return ids.size && board.do({ verb: "remove", ids: [...ids] })
-  if (!ids.size) return unmask(contact)
-  if (mode === "picture") for (const id of ids) board.do({ verb: "rub", id, path, radius: round(radius) })
-  else board.do({ verb: "erase", path, radius: round(radius) })
-  board.settled().then(() => unmask(contact)) // until then Ruby's drawings have come
-}
+  make({ surface, state }) {
+    const { camera, view } = surface
+    let ring
 
-export function cancel(contact, board) {
-  for (const id of contact.ids) board.view.find(id)?.removeAttribute("visibility")
-  unmask(contact)
-  ring?.remove()
-}
+    // A ring shows how large the eraser is.
+    const mark = ([cx, cy], r) => {
+      ring ??= make("circle", RING)
+      put(ring, { cx, cy, r })
+      if (!ring.isConnected) surface.previews.append(ring)
+    }
 
-function sweep(contact, board, page, screen = contact.at) {
-  const { path, eraser: { mode, radius } } = contact
-  const place = page.map(round), last = path.at(-1)
-  mark(board, page, radius)
-  if (mode === "whole") wholeStrokes(contact, board, screen)
-  if (last && Math.hypot(place[0] - last[0], place[1] - last[1]) < radius / 5) return
-  if (path.length < MOST) path.push(place)
-  if (mode !== "whole") mask(contact, board, last ?? place, place)
-}
+    const wholeStrokes = (contact, [toX, toY]) => {
+      const [x, y] = contact.last ?? contact.from
+      const steps = Math.max(1, Math.ceil(Math.hypot(toX - x, toY - y) / STEP))
+      const fresh = item => item.dataset.kind === "ink" && !contact.ids.has(item.dataset.item)
+      for (let step = 1; step <= steps; step++) {
+        const stroke = itemAt(x + ((toX - x) * step) / steps, y + ((toY - y) * step) / steps, fresh)
+        if (!stroke) continue
+        contact.ids.add(stroke.dataset.item)
+        stroke.setAttribute("visibility", "hidden")
+      }
+      contact.last = [toX, toY]
+    }
 
-function wholeStrokes(contact, board, [toX, toY]) {
-  const [x, y] = contact.last ?? contact.from
-  const steps = Math.max(1, Math.ceil(Math.hypot(toX - x, toY - y) / 6))
-  for (let step = 1; step <= steps; step++) {
-    const stroke = itemAt(x + (toX - x) * step / steps, y + (toY - y) * step / steps, item => item.dataset.kind === "ink" && !contact.ids.has(item.dataset.item))
-    if (!stroke) continue
-    contact.ids.add(stroke.dataset.item)
-    stroke.setAttribute("visibility", "hidden")
+    // Everything near this step gets a mask of its own, in its own coordinates; they all show the same path.
+    const mask = (contact, from, to) => {
+      const { radius, mode } = contact.eraser
+      contact.trace ??= trace(contact)
+      contact.trace.setAttribute("points", contact.path.map(point => point.join(",")).join(" "))
+      for (const element of view.svg.querySelectorAll(`[data-kind="${mode === "picture" ? "picture" : "ink"}"]`)) {
+        if (contact.masks.has(element) || !near(boxOf(element), from, to, radius)) continue
+        contact.ids.add(element.dataset.item)
+        contact.masks.set(element, veil(contact, element))
+      }
+    }
+
+    const trace = contact => {
+      contact.defs = view.svg.appendChild(make("defs"))
+      const look = {
+        fill: "none",
+        stroke: "#000",
+        "stroke-width": contact.eraser.radius * 2,
+        "stroke-linecap": "round",
+        "stroke-linejoin": "round"
+      }
+      return contact.defs.appendChild(make("polyline", { id: `swept-${contact.id}`, ...look }))
+    }
+
+    const sweep = (contact, page, screen = contact.at) => {
+      const {
+        path,
+        eraser: { mode, radius }
+      } = contact
+      const point = page.map(round),
+        last = path.at(-1)
+      mark(page, radius)
+      if (mode === "whole") wholeStrokes(contact, screen)
+      if (last && Math.hypot(point[0] - last[0], point[1] - last[1]) < radius / 5) return
+      if (path.length < MOST) path.push(point)
+      if (mode !== "whole") mask(contact, last ?? point, point)
+    }
+
+    return {
+      cursor: "none",
+      writes: true,
+      hover: event => mark(camera.toPage(event.clientX, event.clientY), state.eraser.radius),
+      leave: () => ring?.remove(),
+
+      down(contact) {
+        contact.eraser ??= { ...state.eraser }
+        Object.assign(contact, { path: [], ids: new Set(), masks: new Map() })
+        sweep(contact, contact.page)
+      },
+
+      move(contact, events) {
+        for (const { clientX, clientY } of events) sweep(contact, camera.toPage(clientX, clientY), [clientX, clientY])
+      },
+
+      up(contact) {
+        ring?.remove()
+        const {
+          path,
+          eraser: { mode, radius },
+          ids
+        } = contact
+        if (mode === "whole") return ids.size && surface.do({ verb: "remove", ids: [...ids] })
+        if (!ids.size) return unmask(contact)
+        if (mode === "picture") for (const id of ids) surface.do({ verb: "rub", id, path, radius: round(radius) })
+        else surface.do({ verb: "erase", path, radius: round(radius) })
+        surface.settled().then(() => unmask(contact)) // until then Ruby's drawings have come
+      },
+
+      cancel(contact) {
+        for (const id of contact.ids) view.find(id)?.removeAttribute("visibility")
+        unmask(contact)
+        ring?.remove()
+      }
+    }
   }
-  contact.last = [toX, toY]
-}
-
-// Everything near this step gets a mask of its own, in its own coordinates; they all show the same way.
-function mask(contact, board, from, to) {
-  const { radius, mode } = contact.eraser
-  contact.trace ??= trace(contact, board)
-  contact.trace.setAttribute("points", contact.path.map(place => place.join(",")).join(" "))
-  const kind = mode === "picture" ? "picture" : "ink"
-  for (const element of board.view.svg.querySelectorAll(`[data-kind="${kind}"]`)) {
-    if (contact.masks.has(element) || !near(boxOf(element), from, to, radius)) continue
-    contact.ids.add(element.dataset.item)
-    contact.masks.set(element, veil(contact, element))
-  }
-}
-
-function trace(contact, board) {
-  const { radius } = contact.eraser
-  contact.defs = board.view.svg.appendChild(make("defs"))
-  return contact.defs.appendChild(make("polyline", { id: `swept-${contact.id}`, fill: "none", stroke: "#000", "stroke-width": radius * 2, "stroke-linecap": "round", "stroke-linejoin": "round" }))
 }
 
 function veil(contact, element) {
   const { x, y, width, height, angle } = boxOf(element)
-  const id = `veil-${contact.id}-${element.dataset.item}`, margin = 400
-  const veil = make("mask", { id, maskUnits: "userSpaceOnUse", x: -margin, y: -margin, width: width + 2 * margin, height: height + 2 * margin })
-  veil.append(make("rect", { x: -margin, y: -margin, width: width + 2 * margin, height: height + 2 * margin, fill: "#fff" }))
-  const back = veil.appendChild(make("g", { transform: `rotate(${-angle} ${width / 2} ${height / 2}) translate(${-x} ${-y})` }))
+  const id = `veil-${contact.id}-${element.dataset.item}`
+  const area = { x: -MARGIN, y: -MARGIN, width: width + 2 * MARGIN, height: height + 2 * MARGIN }
+  const veil = make("mask", { id, maskUnits: "userSpaceOnUse", ...area })
+  veil.append(make("rect", { ...area, fill: "#fff" }))
+  const back = veil.appendChild(
+    make("g", { transform: `rotate(${-angle} ${width / 2} ${height / 2}) translate(${-x} ${-y})` })
+  )
   back.append(make("use", { href: `#swept-${contact.id}` }))
   contact.defs.append(veil)
   element.setAttribute("mask", `url(#${id})`)
@@ -98,24 +143,14 @@ function unmask(contact) {
   contact.defs?.remove()
 }
 
-// Whether a step of the sweep comes near a turned box.
-function near({ x, y, width, height, angle }, [ax, ay], [bx, by], radius) {
-  const turn = -angle * Math.PI / 180, cx = x + width / 2, cy = y + height / 2
-  const local = (px, py) => [(px - cx) * Math.cos(turn) - (py - cy) * Math.sin(turn), (px - cx) * Math.sin(turn) + (py - cy) * Math.cos(turn)]
-  const [[px, py], [qx, qy]] = [local(ax, ay), local(bx, by)]
-  const reach = [width / 2 + radius, height / 2 + radius]
-  return Math.min(px, qx) <= reach[0] && Math.max(px, qx) >= -reach[0] && Math.min(py, qy) <= reach[1] && Math.max(py, qy) >= -reach[1]
-}
-
-// A ring shows how large the eraser is.
-function mark(board, [cx, cy], r) {
-  ring ??= make("circle", { fill: "rgb(255 255 255 / 0.5)", stroke: "#62555a", "vector-effect": "non-scaling-stroke", "stroke-width": 1.5 })
-  for (const [name, value] of Object.entries({ cx, cy, r })) ring.setAttribute(name, value)
-  if (!ring.isConnected) board.previews.append(ring)
-}
-
-function make(name, attributes = {}) {
-  const element = document.createElementNS(SVG, name)
-  for (const [key, value] of Object.entries(attributes)) element.setAttribute(key, value)
-  return element
+// Whether a step of the sweep comes near a rotated box.
+function near(box, from, to, radius) {
+  const [[px, py], [qx, qy]] = [from, to].map(point => toLocal(box, point)),
+    { width, height } = box
+  return (
+    Math.min(px, qx) <= width + radius &&
+    Math.max(px, qx) >= -radius &&
+    Math.min(py, qy) <= height + radius &&
+    Math.max(py, qy) >= -radius
+  )
 }

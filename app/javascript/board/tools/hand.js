@@ -1,8 +1,10 @@
 // Moves the page itself: with the middle button, or with the space bar held.
-export const cursor = "grab"
-
-export function move(contact, board) {
+export const pan = (contact, { camera }) => {
   const last = contact.last ?? contact.from
-  board.camera.pan(contact.at[0] - last[0], contact.at[1] - last[1])
+  camera.pan(contact.at[0] - last[0], contact.at[1] - last[1])
   contact.last = contact.at
+}
+
+export default {
+  make: ({ surface }) => ({ cursor: "grab", move: contact => pan(contact, surface) })
 }

@@ -1,9 +1,20 @@
 // The highlighter: broad ink that can be seen through, drawn like the pen's.
-import * as pen from "board/tools/pen"
+import pen from "board/tools/pen"
 
-export const { cursor, writes, move, up, cancel } = pen
+export default {
+  word: "Highlight",
+  icon: "highlighter",
+  key: "H",
+  title: "Highlighter (H)",
 
-export function down(contact, board) {
-  contact.look ??= board.markerLook()
-  pen.down(contact, board)
+  make(parts) {
+    const drawn = pen.make(parts)
+    return {
+      ...drawn,
+      down(contact) {
+        contact.look ??= parts.pens.marker()
+        drawn.down(contact)
+      }
+    }
+  }
 }

@@ -1,13 +1,26 @@
 // Text: tap anywhere and type; tap on text that is there to change it.
-import { itemAt } from "board/pick"
+import { itemAt } from "surface/pick"
 
-export const cursor = "text"
+const NARROWEST = 240,
+  WIDEST = 760 // page units of a new text
 
-export function up(contact, board) {
-  if (contact.typing) return
-  const there = itemAt(...contact.at, item => item.dataset.written)
-  if (there) return board.editor.reopen(there)
-  const [x, y] = contact.page
-  const { colour, size, font } = board.pen
-  board.editor.start({ kind: "text", x, y: y - size * 0.65, width: Math.max(240, Math.min(760, board.camera.page.width - x - 40)), height: size * 1.3, size, colour, font })
+export default {
+  word: "Text",
+  icon: "type",
+  key: "T",
+  title: "Text, notes, tiles, formulas, symbols (T)",
+
+  make: ({ surface, editor, state }) => ({
+    cursor: "text",
+
+    up(contact) {
+      if (contact.typing) return
+      const there = itemAt(...contact.at, item => item.dataset.written)
+      if (there) return editor.reopen(there)
+      const [x, y] = contact.page,
+        { colour, size, font } = state.pen
+      const width = Math.max(NARROWEST, Math.min(WIDEST, surface.camera.page.width - x - 40))
+      editor.start({ kind: "text", x, y: y - size * 0.65, width, height: size * 1.3, size, colour, font })
+    }
+  })
 }

@@ -1,16 +1,35 @@
 // The bar under a text being written: what its parts, its paragraphs and the whole can look like.
 // Pressing a button leaves the caret where it is.
-export class FormatBar {
-  constructor(editor) {
+import { Part } from "surface/part"
+
+export class FormatBar extends Part {
+  static needs = ["surface", "symbols"]
+
+  constructor(parts, editor) {
+    super(parts)
     this.editor = editor
     this.bar = document.getElementById("format-bar")
     if (!this.bar) return
-    this.bar.addEventListener("pointerdown", event => { if (!event.target.closest("input, select")) event.preventDefault() })
+    this.bar.addEventListener("pointerdown", event => {
+      if (!event.target.closest("input, select")) event.preventDefault()
+    })
     this.bar.addEventListener("click", event => this.press(event.target.closest("button")))
-    this.bar.addEventListener("keydown", event => { if (event.key === "Escape") { event.stopPropagation(); editor.resume() } })
+    this.bar.addEventListener("keydown", event => {
+      if (event.key === "Escape") {
+        event.stopPropagation()
+        editor.resume()
+      }
+    })
     // Going to the bar by keys does not end the typing.
-    this.bar.addEventListener("focusin", () => { editor.held = true })
-    this.bar.addEventListener("focusout", event => { if (!this.bar.contains(event.relatedTarget)) { editor.held = false; if (event.relatedTarget !== editor.area) editor.close() } })
+    this.bar.addEventListener("focusin", () => {
+      editor.held = true
+    })
+    this.bar.addEventListener("focusout", event => {
+      if (!this.bar.contains(event.relatedTarget)) {
+        editor.held = false
+        if (event.relatedTarget !== editor.area) editor.close()
+      }
+    })
   }
 
   show() {
@@ -33,12 +52,17 @@ export class FormatBar {
 
   press(button) {
     if (!button || !this.editor.open) return
-    const { editor } = this, { look, value } = button.dataset
-    const whole = { size: () => ({ size: Math.min(400, Math.max(8, Math.round(editor.edited.size * Number(value)))) }), align: () => ({ align: value }), font: () => ({ font: value }),
-      ground: () => editor.edited.kind === "text" ? { ground: value } : value === "none" ? {} : { card: value } }[look]
+    const { editor } = this,
+      { look, value } = button.dataset
+    const whole = {
+      size: () => ({ size: Math.min(400, Math.max(8, Math.round(editor.edited.size * Number(value)))) }),
+      align: () => ({ align: value }),
+      font: () => ({ font: value }),
+      ground: () => (editor.edited.kind === "text" ? { ground: value } : value === "none" ? {} : { card: value })
+    }[look]
     if (whole) editor.change(whole())
     else if (look === "list") editor.list(value)
-    else if (look === "symbols") editor.board.symbols.show()
+    else if (look === "symbols") this.symbols.show()
     else if (look) editor.mark(look, value)
     if (button.closest("details")) button.closest("details").removeAttribute("open")
   }
@@ -50,7 +74,14 @@ export class FormatBar {
     const look = { ...edited, ...script.look(from) }
     for (const button of this.bar.querySelectorAll("[data-look]")) {
       const { look: name, value } = button.dataset
-      const pressed = name === "bold" || name === "italic" ? look[name] : name === "list" ? script.lists[script.paragraph(from)] === value : name === "ground" ? (edited.ground ?? edited.card) === value : look[name] === value
+      const pressed =
+        name === "bold" || name === "italic"
+          ? look[name]
+          : name === "list"
+            ? script.lists[script.paragraph(from)] === value
+            : name === "ground"
+              ? (edited.ground ?? edited.card) === value
+              : look[name] === value
       if (["size", "symbols"].includes(name)) continue
       button.setAttribute("aria-pressed", Boolean(pressed))
     }
@@ -59,13 +90,15 @@ export class FormatBar {
 
   // Under the text; over it only where the screen ends.
   place() {
-    const { area, board } = this.editor
+    const { area } = this.editor,
+      { stage, camera } = this.surface
     if (!this.bar || this.bar.hidden || !area) return
-    const box = area.getBoundingClientRect(), stage = board.stage.getBoundingClientRect()
-    const floor = stage.height - Number(board.stage.dataset.inset.split(" ")[3]) + 20
-    const below = box.bottom - stage.top + 14
-    const top = below + this.bar.offsetHeight <= floor ? below : Math.max(8, box.top - stage.top - this.bar.offsetHeight - 14)
-    this.bar.style.left = `${board.camera.beside(box.left - stage.left, this.bar.offsetWidth)}px`
+    const box = area.getBoundingClientRect(),
+      { left, top: up, height } = stage.getBoundingClientRect()
+    const floor = height - Number(stage.dataset.inset.split(" ")[3]) + 20
+    const below = box.bottom - up + 14
+    const top = below + this.bar.offsetHeight <= floor ? below : Math.max(8, box.top - up - this.bar.offsetHeight - 14)
+    this.bar.style.left = `${camera.beside(box.left - left, this.bar.offsetWidth)}px`
     this.bar.style.top = `${top}px`
   }
 }

@@ -10,10 +10,18 @@ export class Script {
     this.future = []
   }
 
-  get text() { return this.chars.join("") }
-  get length() { return this.chars.length }
-  values() { return { text: this.text, marks: this.marks, lists: this.lists.some(list => list !== "none") ? this.lists : [] } }
-  state() { return { chars: this.chars, marks: this.marks, lists: this.lists } }
+  get text() {
+    return this.chars.join("")
+  }
+  get length() {
+    return this.chars.length
+  }
+  values() {
+    return { text: this.text, marks: this.marks, lists: this.lists.some(list => list !== "none") ? this.lists : [] }
+  }
+  state() {
+    return { chars: this.chars, marks: this.marks, lists: this.lists }
+  }
 
   set({ chars, marks, lists }) {
     this.chars = chars
@@ -22,28 +30,57 @@ export class Script {
   }
 
   // Which paragraph a place is in, counted from nothing.
-  paragraph(offset) { return this.chars.slice(0, offset).filter(char => char === "\n").length }
+  paragraph(offset) {
+    return this.chars.slice(0, offset).filter(char => char === "\n").length
+  }
 
   // Puts `words` in place of what is from `from` to `to`; marks given are of the words themselves.
   splice(from, to, words, { marks = [], lists = null } = {}) {
     this.remember()
-    const fresh = [...words].slice(0, MOST - this.length + (to - from)), grown = fresh.length - (to - from)
-    const first = this.paragraph(from), last = this.paragraph(to), lines = fresh.filter(char => char === "\n").length
-    const list = this.lists[first], between = Array.from({ length: lines }, (_, index) => lists?.[index + 1] ?? list)
-    const moved = at => at <= from ? at : at >= to ? at + grown : from
+    const fresh = [...words].slice(0, MOST - this.length + (to - from)),
+      grown = fresh.length - (to - from)
+    const first = this.paragraph(from),
+      last = this.paragraph(to),
+      lines = fresh.filter(char => char === "\n").length
+    const list = this.lists[first],
+      between = Array.from({ length: lines }, (_, index) => lists?.[index + 1] ?? list)
+    const moved = at => (at <= from ? at : at >= to ? at + grown : from)
     // Words typed at the end of a marked part look like it; a link does not grow.
-    const kept = this.marks.map(mark => ({ ...mark, from: mark.from >= to && mark.from > from ? mark.from + grown : Math.min(mark.from, from),
-      to: mark.to === from && to === from && !mark.link && mark.from < from && fresh.length && fresh[0] !== "\n" ? from + fresh.length : mark.to >= to ? moved(mark.to) : Math.min(mark.to, from) }))
+    const kept = this.marks.map(mark => ({
+      ...mark,
+      from: mark.from >= to && mark.from > from ? mark.from + grown : Math.min(mark.from, from),
+      to:
+        mark.to === from && to === from && !mark.link && mark.from < from && fresh.length && fresh[0] !== "\n"
+          ? from + fresh.length
+          : mark.to >= to
+            ? moved(mark.to)
+            : Math.min(mark.to, from)
+    }))
     const own = marks.map(mark => ({ ...mark, from: mark.from + from, to: Math.min(mark.to, fresh.length) + from }))
-    this.set({ chars: [...this.chars.slice(0, from), ...fresh, ...this.chars.slice(to)], marks: [...kept, ...own].filter(mark => mark.to > mark.from),
-      lists: [...this.lists.slice(0, first), lists?.[0] && this.empty(first) ? lists[0] : list, ...between, ...this.lists.slice(last + 1)] })
+    this.set({
+      chars: [...this.chars.slice(0, from), ...fresh, ...this.chars.slice(to)],
+      marks: [...kept, ...own].filter(mark => mark.to > mark.from),
+      lists: [
+        ...this.lists.slice(0, first),
+        lists?.[0] && this.empty(first) ? lists[0] : list,
+        ...between,
+        ...this.lists.slice(last + 1)
+      ]
+    })
     return from + fresh.length
   }
 
-  empty(paragraph) { return this.text.split("\n")[paragraph] === "" }
+  empty(paragraph) {
+    return this.text.split("\n")[paragraph] === ""
+  }
 
   // Looks of the character at `offset`: { bold, italic, colour, link }.
-  look(offset) { return Object.assign({}, ...this.marks.filter(({ from, to }) => from <= offset && offset < to).map(({ from, to, ...look }) => look)) }
+  look(offset) {
+    return Object.assign(
+      {},
+      ...this.marks.filter(({ from, to }) => from <= offset && offset < to).map(({ from, to, ...look }) => look)
+    )
+  }
 
   mark(from, to, look) {
     if (from === to) return
@@ -62,8 +99,12 @@ export class Script {
     this.future = []
   }
 
-  undo() { this.step(this.past, this.future) }
-  redo() { this.step(this.future, this.past) }
+  undo() {
+    this.step(this.past, this.future)
+  }
+  redo() {
+    this.step(this.future, this.past)
+  }
 
   step(from, to) {
     const state = from.pop()

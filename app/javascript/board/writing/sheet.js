@@ -1,23 +1,27 @@
 // The text being written as it stands on the page: one block for each of Ruby's lines, so that every
 // character is where it will be. Knows how places in it and character offsets belong together.
 export class Sheet {
-  constructor(element) { this.element = element }
+  constructor(element) {
+    this.element = element
+  }
 
   // lines: [[from, to, marker, rtl], ...] as Ruby broke them, covering the script in order.
   draw(script, lines) {
-    this.element.replaceChildren(...lines.map(([from, , marker, rtl], index) => {
-      const next = lines[index + 1]?.[0] ?? script.length
-      const ends = script.chars[next - 1] === "\n" && next > from
-      const line = document.createElement("div")
-      Object.assign(line.dataset, { from, to: ends ? next - 1 : next })
-      line.className = "typing-line"
-      if (marker) line.dataset.marker = marker
-      if (script.lists[script.paragraph(from)] !== "none") line.classList.add("in-list")
-      if (rtl) line.dir = "rtl"
-      line.append(...this.runs(script, from, ends ? next - 1 : next))
-      if (!line.hasChildNodes()) line.append(document.createElement("br"))
-      return line
-    }))
+    this.element.replaceChildren(
+      ...lines.map(([from, , marker, rtl], index) => {
+        const next = lines[index + 1]?.[0] ?? script.length
+        const ends = script.chars[next - 1] === "\n" && next > from
+        const line = document.createElement("div")
+        Object.assign(line.dataset, { from, to: ends ? next - 1 : next })
+        line.className = "typing-line"
+        if (marker) line.dataset.marker = marker
+        if (script.lists[script.paragraph(from)] !== "none") line.classList.add("in-list")
+        if (rtl) line.dir = "rtl"
+        line.append(...this.runs(script, from, ends ? next - 1 : next))
+        if (!line.hasChildNodes()) line.append(document.createElement("br"))
+        return line
+      })
+    )
   }
 
   runs(script, from, to) {
@@ -39,7 +43,14 @@ export class Sheet {
   }
 
   // What stands here now, as text: how a keyboard that composes words has changed it.
-  read() { return [...this.element.children].map((line, index, all) => line.textContent + (Number(all[index + 1]?.dataset.from) > Number(line.dataset.to) ? "\n" : "")).join("") }
+  read() {
+    return [...this.element.children]
+      .map(
+        (line, index, all) =>
+          line.textContent + (Number(all[index + 1]?.dataset.from) > Number(line.dataset.to) ? "\n" : "")
+      )
+      .join("")
+  }
 
   // The offset of a place in the document; null when it is elsewhere.
   offset(node, at) {
@@ -71,7 +82,9 @@ export class Sheet {
   }
 
   // from: where a selection was begun; to: where it has got to, which may be before.
-  select(from, to = from) { getSelection().setBaseAndExtent(...this.place(from), ...this.place(to)) }
+  select(from, to = from) {
+    getSelection().setBaseAndExtent(...this.place(from), ...this.place(to))
+  }
 
   // The same as it is now; null when nothing is selected here.
   ends() {

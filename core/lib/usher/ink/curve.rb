@@ -1,7 +1,7 @@
 module Usher
   module Ink
     # A smooth line through a stroke: quadratic curves from midpoint to midpoint, each steered by
-    # the point between them (the usual midpoint smoothing). shared/ink.js draws the same curve.
+    # the point between them (the usual midpoint smoothing). surface/ink.js draws the same curve.
     class Curve
       # points: [[x, y, ...], ...] in page units, at least one.
       def initialize(points)

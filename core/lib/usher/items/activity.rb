@@ -5,6 +5,8 @@ module Usher
     class Activity < Item
       include Lettered
 
+      def self.even? = true
+
       BAR = 72
       CHIP = 54
 

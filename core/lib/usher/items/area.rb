@@ -3,6 +3,9 @@ module Usher
     # A drop area: counts what lies in it, or adds up what it is worth, exactly. `tally` and `verdict`
     # follow from what lies there and are kept by Page::Ties::Areas.
     class Area < Shape
+      def self.handed? = false
+      def self.laid = { width: 520, height: 340 }
+
       CHIP = 56
       LIVE = %w[shown].freeze
 

@@ -4,6 +4,9 @@ module Usher
     # slides away; one that comes from an edge of the page is drawn back by hand. What it hides is not
     # sent to devices (see Page::Ties::Covers).
     class Cover < Item
+      def self.handed? = false
+      def self.laid = { width: 420, height: 240 }
+
       EDGES = %w[left top right bottom].freeze
       LIVE = %w[off].freeze
       GRIP = 64 # page units of it that stay on the page when it is drawn back

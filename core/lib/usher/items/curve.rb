@@ -3,6 +3,8 @@ module Usher
     # A curve from end to end, bent by two handles: a cubic Bézier curve. Its knots (end, handle,
     # handle, end) are shares of the box, which is always tight around what is seen.
     class Curve < Item
+      def self.by_knots? = true
+
       KNOT = Types::List.new(Types::Number.new(-1_000..1_000, digits: 4), 2..2)
       SAMPLES = 24
 

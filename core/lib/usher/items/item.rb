@@ -20,6 +20,16 @@ module Usher
           @attributes ||= (superclass.respond_to?(:attributes) ? superclass.attributes : {}).merge(own_attributes).freeze
         end
 
+        # Whether a corner handle resizes it evenly; whether it is pulled by its knots instead of handles; how large it
+        # is when it is laid on a page, in page units.
+        def even? = false
+        def by_knots? = false
+        def laid = { width: 480, height: 480 }
+
+        # Whether a tap on it may open something, and whether it may be handed out: piled, covered, counted.
+        def linked? = true
+        def handed? = true
+
         # "set_square" for Items::SetSquare.
         def kind = @kind ||= name.split("::").last.gsub(/(?<=[a-z])(?=[A-Z])/, "_").downcase
 

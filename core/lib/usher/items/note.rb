@@ -3,6 +3,7 @@ module Usher
     # A sticky note.
     class Note < Card
       def self.inset = 24
+      def self.laid = { width: 340, height: 220 }
 
       attribute :size, Types::Number.new(8..400), default: 30
 

@@ -5,6 +5,8 @@ module Usher
     class Playable < Item
       include Lettered
 
+      def self.linked? = false
+
       attribute :asset, Types::Number.new(1..2**53, digits: 0)
       attribute :title, Types::Line.new(120), default: ""
       attribute :seconds, Types::Number.new(0..360_000), default: 0

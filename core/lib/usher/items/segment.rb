@@ -3,6 +3,8 @@ module Usher
     # What straight lines share: two ends, as shares of the box ([0, 0] is its top left, [1, 1] its
     # bottom right), so that moving and resizing only change the box.
     class Segment < Item
+      def self.by_knots? = true
+
       END_POINT = Types::List.new(Types::Number.new(0..1, digits: 4), 2..2)
 
       attribute :ends, Types::List.new(END_POINT, 2..2), default: [ [ 0, 0 ], [ 1, 1 ] ]

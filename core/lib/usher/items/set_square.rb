@@ -3,6 +3,8 @@ module Usher
     # A set square: a right angle at its bottom left, 45 degrees at both other corners or 30 and 60.
     # Ink begun beside it follows its edge.
     class SetSquare < Item
+      def self.even? = true
+
       HOLE = 0.27 # the hole in the middle, as a share of the whole
 
       attribute :width, Types::Number.new(100..5_000), default: 520

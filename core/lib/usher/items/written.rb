@@ -7,6 +7,8 @@ module Usher
 
       MAX = 10_000
 
+      def self.even? = true
+
       # Page units between the box and the text.
       def self.inset = 0
 

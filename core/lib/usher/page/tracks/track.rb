@@ -17,7 +17,7 @@ module Usher
         # The attributes that put the thing where it belongs, at this share of its track.
         def placed(_along = nil) = {}
 
-        # What the browser drags along; board/track.js knows each kind by its name.
+        # What the browser drags along; surface/track.js knows each kind by its name.
         def hint = self.class.kind
       end
     end

@@ -1,0 +1,8 @@
+// The store room beside the page.
+export default {
+  word: "Bring in",
+  icon: "image-plus",
+  key: "B",
+  title: "Pictures, sounds, videos, PDF, slides, links, from here or the store room (B)",
+  run: ({ room }) => room.toggle()
+}

@@ -1,0 +1,7 @@
+// The page as wide as the screen.
+export default {
+  word: "Width",
+  icon: "move-horizontal",
+  title: "The page as wide as the screen",
+  run: ({ surface }) => surface.camera.fillWidth()
+}

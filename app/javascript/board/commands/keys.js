@@ -1,0 +1,7 @@
+// The list of keys.
+export default {
+  word: "Keys",
+  icon: "keyboard",
+  key: "?",
+  run: () => document.getElementById("keys").showModal()
+}

@@ -1,0 +1,8 @@
+// Turns to the next page.
+export default {
+  word: "Next page",
+  icon: "chevron-right",
+  key: "Page Down",
+  can: ({ state }) => state.number < state.pages,
+  run: ({ turning }) => turning.next()
+}

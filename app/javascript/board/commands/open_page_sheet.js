@@ -1,0 +1,7 @@
+// The sheet of the page in view.
+export default {
+  word: "Page",
+  icon: "file-text",
+  title: "Paper, minutes, covers, duplicate, delete",
+  run: () => document.getElementById("page-sheet").showModal()
+}

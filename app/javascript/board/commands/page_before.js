@@ -1,0 +1,8 @@
+// Turns back a page.
+export default {
+  word: "Page before",
+  icon: "chevron-left",
+  key: "Page Up",
+  can: ({ state }) => state.number > 1,
+  run: ({ turning }) => turning.previous()
+}

@@ -1,0 +1,7 @@
+// Pastes what was copied last.
+export default {
+  word: "Paste",
+  icon: "clipboard-paste",
+  title: "Ctrl V",
+  run: ({ clipboard }) => clipboard.paste()
+}

@@ -1,0 +1,15 @@
+// Tidy as a switch on the pen: what is drawn becomes exact.
+import { say } from "shared/say"
+
+export default {
+  word: "Tidy",
+  icon: "wand-sparkles",
+  key: "D",
+  title: "Shapes become exact, letters stay (D)",
+  pressed: ({ state }) => state.tidy,
+
+  run({ state }) {
+    state.tidy = !state.tidy
+    say(state.tidy ? "Tidy is on: shapes become exact, letters stay." : "Tidy is off.")
+  }
+}

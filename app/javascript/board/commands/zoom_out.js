@@ -1,0 +1,8 @@
+// One step further.
+export default {
+  word: "Further",
+  icon: "zoom-out",
+  key: "-",
+  title: "Further (−)",
+  run: ({ surface }) => surface.camera.zoom(0.8)
+}

@@ -1,0 +1,140 @@
+// The strip of pages: tap to turn, drag to move, and the verbs for the page in view.
+import { send } from "shared/net"
+import { say } from "shared/say"
+import { dragPages } from "board/pages/drag_pages"
+import { Part } from "surface/part"
+
+export class RunningOrder extends Part {
+  static needs = ["clashes", "surface", "turning"]
+
+  constructor(parts, strip) {
+    super(parts)
+    this.strip = strip
+    const { events } = this.surface
+    events.on("turned", page => this.mark(page))
+    events.on("replanned", (_, longer) => {
+      if (longer) this.reload()
+    })
+    this.mark(this.surface.page)
+    if (!strip) return
+    strip.addEventListener("click", event => {
+      const page = event.target.closest("[data-page]")
+      if (page) this.turning.to(Number(page.dataset.page))
+      if (event.target.closest("[data-add-page]")) this.offer()
+    })
+    dragPages(strip, (tab, onto) => this.move(Number(tab.dataset.page), this.tabs().indexOf(onto) + 1))
+    strip.addEventListener("keydown", event => {
+      const page = event.target.closest("[data-page]")
+      const step = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
+      if (!page || !step) return
+      event.preventDefault()
+      const at = this.tabs().indexOf(page) + step
+      if (event.altKey) this.move(Number(page.dataset.page), at + 1)
+      else this.tabs()[at]?.focus()
+    })
+  }
+
+  // What a new page can start from.
+  offer() {
+    const sheet = document.getElementById("new-page")
+    if (!sheet) return this.add()
+    window.htmx.trigger(sheet.querySelector("[data-kept-list]"), "open")
+    sheet.showModal()
+  }
+
+  tabs() {
+    return [...(this.strip?.querySelectorAll("[data-page]") ?? [])]
+  }
+
+  // start: { paper }, { layout } or { start: a starting point }; nothing for the same paper again.
+  async add(start = {}) {
+    await this.run(async () =>
+      this.turning.to(
+        (await send("POST", `/lessons/${this.surface.lesson}/pages`, { page: this.surface.page, ...start })).page
+      )
+    )
+  }
+
+  async duplicate() {
+    await this.run(async () => this.turning.to((await send("POST", `/pages/${this.surface.page}/copy`)).page))
+  }
+
+  async move(page, number) {
+    if (number < 1) return
+    await this.run(() => send("PATCH", `/pages/${page}/position`, { number }))
+    this.strip.querySelector(`[data-page="${page}"]`)?.focus()
+  }
+
+  moveBy(step) {
+    return this.move(this.surface.page, this.turning.number + step)
+  }
+
+  async remove() {
+    const { page } = this.surface
+    const other = this.turning.pages[this.turning.number] ?? this.turning.pages[this.turning.number - 2]
+    await this.run(async () => {
+      await send("DELETE", `/pages/${page}`)
+      await this.turning.to(other.id)
+      say("The page is deleted.", {
+        action: "Put it back",
+        run: () =>
+          this.run(async () => {
+            await send("POST", `/pages/${page}/return`)
+            await this.turning.to(page)
+          }),
+        seconds: 12
+      })
+    })
+  }
+
+  // What is still on its way is kept first, then the pages change, then the strip is drawn anew.
+  async run(change) {
+    try {
+      await this.surface.settled()
+      await change()
+    } catch (error) {
+      say(error.message)
+    }
+    await this.reload()
+  }
+
+  // Pages came, went or changed places in another tab: a row of changes is one look.
+  elsewhere() {
+    clearTimeout(this.looking)
+    this.looking = setTimeout(() => this.reload(), 300)
+  }
+
+  async reload() {
+    const response = await fetch(`/lessons/${this.surface.lesson}/running_order?page=${this.surface.page}`)
+    if (!response.ok) return
+    const fresh = new DOMParser().parseFromString(await response.text(), "text/html").body.firstElementChild
+    this.turning.know(JSON.parse(fresh.dataset.pages))
+    this.clashes.look()
+    if (!this.strip) return
+    window.htmx.swap(this.strip, fresh.innerHTML, { swapStyle: "innerHTML" })
+    this.strip.querySelectorAll("[data-grow]").forEach(element => {
+      element.style.flexGrow = element.dataset.grow
+    })
+  }
+
+  // Marks the page in view, and draws its small picture anew a little after it changed.
+  mark(page) {
+    for (const tab of this.tabs()) tab.toggleAttribute("aria-current", Number(tab.dataset.page) === page)
+    const current = this.tabs().find(tab => Number(tab.dataset.page) === page)
+    current?.scrollIntoView({ block: "nearest", inline: "nearest" })
+  }
+
+  // Not while somebody writes: a picture can wait, a hand cannot.
+  changed(page, seq) {
+    this.stale ??= new Map()
+    this.stale.set(page, seq)
+    clearTimeout(this.timer)
+    this.timer = setTimeout(() => {
+      for (const [page, seq] of this.stale) {
+        const small = this.strip?.querySelector(`[data-page="${page}"] img`)
+        if (small) small.src = `/pages/${page}/thumbnail?v=${seq}`
+      }
+      this.stale.clear()
+    }, 2500)
+  }
+}

@@ -1,0 +1,128 @@
+// Which page is in view, and turning to another. The sitting has one page it shows: every board in Teach is on it.
+import { Part } from "surface/part"
+import { send } from "shared/net"
+import { say } from "shared/say"
+
+const RESTS = 1200 // ms until the lesson is told where it was left
+
+export class Turning extends Part {
+  static needs = ["surface", "state", "contacts", "choice"]
+
+  constructor(parts, pages) {
+    super(parts)
+    Object.assign(this, { pages, heading: this.surface.page })
+    this.surface.camera.watch(() => this.leave())
+    this.count()
+  }
+
+  get planned() {
+    return this.pages.find(({ id }) => id === this.surface.page) ?? {}
+  }
+  get number() {
+    return this.pages.findIndex(({ id }) => id === this.surface.page) + 1
+  }
+
+  // told: the sitting turned there; else it turns with this board in Teach.
+  async to(page, { told = false } = {}) {
+    const { surface } = this
+    if (page === this.heading) return
+    this.heading = page
+    surface.events.emit("turning")
+    surface.events.emit("finish")
+    let fresh
+    try {
+      fresh = await send("GET", surface.here(`/pages/${page}`))
+    } catch (error) {
+      if (this.heading === page) this.heading = surface.page
+      return say(error.message)
+    }
+    if (this.heading === page) this.turned(fresh, told) // else it was turned on meanwhile
+  }
+
+  turned(fresh, told) {
+    const { surface } = this,
+      { page } = fresh
+    surface.page = page
+    surface.load(fresh)
+    Object.assign(this.state, fresh.can, { since: fresh.since })
+    surface.camera.turn(fresh.style)
+    this.count()
+    surface.events.emit("turned", page)
+    history.replaceState(null, "", `${location.pathname}?page=${page}`)
+    if (!told && (surface.sitting || surface.during().take)) surface.do({ verb: "turn" })
+    this.leave()
+    surface.announce(`Page ${this.number} of ${this.pages.length}`)
+  }
+
+  // A link to a page of this lesson.
+  visit(page) {
+    return this.pages.some(({ id }) => id === page) ? this.to(page) : say("That page is not in this lesson any more.")
+  }
+
+  // From where the last turn is heading, so that quick presses are all counted.
+  next() {
+    return this.by(1, "That was the last page.")
+  }
+  previous() {
+    return this.by(-1, "This is the first page.")
+  }
+
+  by(step, words) {
+    const page = this.pages[this.pages.findIndex(({ id }) => id === this.heading) + step]
+    return page ? this.to(page.id) : say(words)
+  }
+
+  restyle(set) {
+    this.surface.do({ verb: "restyle", set })
+  }
+
+  // The pages as they are now; some may have come or gone.
+  know(pages) {
+    this.pages = pages
+    this.count()
+  }
+
+  // A page has another style.
+  replan(page, style) {
+    const planned = this.pages.find(({ id }) => id === page)
+    if (!planned) return
+    const longer = planned.minutes !== style.minutes
+    Object.assign(planned, {
+      minutes: style.minutes,
+      paper: style.paper,
+      measures: style.measures,
+      colour: style.colour
+    })
+    this.count()
+    this.surface.events.emit("replanned", page, longer)
+  }
+
+  count() {
+    const { minutes, paper, measures, colour } = this.planned,
+      { length } = this.pages,
+      { number } = this
+    const nextWords = number < length ? `Page ${number + 1} of ${length}` : "Last page"
+    Object.assign(this.state, {
+      page: this.surface.page,
+      number,
+      pages: length,
+      minutes,
+      paper,
+      measures,
+      pageColour: colour,
+      nextWords
+    })
+  }
+
+  // Tells the lesson where it was left, when things have come to rest.
+  leave() {
+    const { surface } = this
+    if (surface.mode !== "prepare") return
+    clearTimeout(this.leaving)
+    const tell = () =>
+      send("PATCH", `/lessons/${surface.lesson}/place`, { page: surface.page, view: surface.camera.place() }).catch(
+        () => {}
+      )
+    this.leaving = setTimeout(tell, RESTS)
+  }
+}

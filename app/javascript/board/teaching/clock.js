@@ -1,0 +1,62 @@
+// Time on this page and in the lesson, against the plan. Goes on over a reload.
+import { Part } from "surface/part"
+
+export class Clock extends Part {
+  static needs = ["state", "surface", "turning"]
+
+  constructor(parts) {
+    super(parts)
+    this.key = `usher:clock:${this.surface.lesson}`
+    const kept = this.read()
+    this.began = kept.began ?? Date.now()
+    this.pages = kept.pages ?? {}
+    this.turned(this.surface.page)
+    this.surface.events.on("turned", page => this.turned(page))
+    setInterval(() => this.tick(), 1000)
+    this.tick()
+  }
+
+  read() {
+    try {
+      return JSON.parse(sessionStorage.getItem(this.key)) ?? {}
+    } catch {
+      return {}
+    }
+  }
+
+  turned(page) {
+    this.keepPage()
+    this.page = page
+    this.since = Date.now()
+    this.tick()
+  }
+
+  keepPage() {
+    if (this.page) this.pages[this.page] = this.spent()
+    this.since = Date.now()
+  }
+
+  spent() {
+    return (this.pages[this.page] ?? 0) + Date.now() - this.since
+  }
+
+  tick() {
+    const { state } = this
+    const planned = (this.turning.pages.find(({ id }) => id === this.page)?.minutes ?? 0) * 60_000
+    const spent = this.spent()
+    state.pageClock = `${words(spent)} of ${words(planned)}`
+    state.pageShare = planned ? Math.min(100, (spent / planned) * 100) : 0
+    state.over = planned > 0 && spent > planned
+    const whole = this.turning.pages.reduce((sum, { minutes }) => sum + minutes, 0)
+    state.lessonClock = `${Math.floor((Date.now() - this.began) / 60_000)} of ${whole} min`
+    sessionStorage.setItem(
+      this.key,
+      JSON.stringify({ began: this.began, pages: { ...this.pages, [this.page]: spent } })
+    )
+  }
+}
+
+export const words = ms => {
+  const seconds = Math.floor(ms / 1000)
+  return `${String(Math.floor(seconds / 60)).padStart(2, "0")}:${String(seconds % 60).padStart(2, "0")}`
+}

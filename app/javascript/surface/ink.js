@@ -1,0 +1,181 @@
+// Ink while it is wet: drawn over the page as the points come, with the curve and the widths that
+// the core draws later (core/lib/usher/ink/curve.rb, nib.rb), and kept there until Ruby's drawing has
+// arrived.
+//
+// The surface is made of small canvases that exist only where there is ink: a browser puts together
+// anew whatever a canvas covers, so a small one keeps the frame that shows a new point short. Ink that
+// is seen through has canvases of its own, as faint as it is.
+import { LiveNib, strokeWidths } from "surface/nib"
+
+const TILE = 256 // CSS pixels
+const STEPS = 4 // from middle to middle of a finished stroke
+
+export class WetInk {
+  // place: the element to draw over; view: () => ({ x, y, scale }), the page unit at its corner and
+  // CSS pixels a unit.
+  constructor(place, view) {
+    this.place = place
+    this.view = view
+    this.strokes = new Map()
+    this.tiles = new Map()
+    new ResizeObserver(() => this.redraw()).observe(place)
+  }
+
+  // look: { colour, stroke_width, nib, opacity }.
+  begin(id, look) {
+    this.strokes.set(id, {
+      ...look,
+      opacity: look.opacity ?? 1,
+      points: [],
+      widths: [],
+      live: new LiveNib(look.stroke_width, look.nib)
+    })
+  }
+
+  has(id) {
+    return this.strokes.has(id)
+  }
+
+  // points: [[x, y, pressure or null, ms], ...] in page units.
+  add(id, points) {
+    const stroke = this.strokes.get(id)
+    if (!stroke) return
+    for (const point of points) {
+      stroke.points.push(point)
+      stroke.widths.push(stroke.live.next(point))
+      this.extend(stroke, stroke.points.length - 1)
+    }
+  }
+
+  // The pen was lifted: its end tapers now as well, as in Ruby's drawing.
+  finish(id) {
+    const stroke = this.strokes.get(id)
+    if (!stroke || stroke.nib !== "lively") return
+    stroke.widths = strokeWidths(stroke.points, stroke.stroke_width, stroke.nib)
+    stroke.finished = true
+    this.waiting ??= requestAnimationFrame(() => this.redraw())
+  }
+
+  // Dry: Ruby's drawing is on the page.
+  remove(id) {
+    if (this.strokes.delete(id)) this.waiting ??= requestAnimationFrame(() => this.redraw())
+  }
+
+  clear() {
+    this.strokes.clear()
+    this.redraw()
+  }
+
+  redraw() {
+    cancelAnimationFrame(this.waiting)
+    this.waiting = null
+    for (const { canvas } of this.tiles.values()) canvas.remove()
+    this.tiles.clear()
+    for (const stroke of this.strokes.values()) stroke.points.forEach((_, index) => this.extend(stroke, index))
+  }
+
+  // The curve and the widths that the point at `index` of a finished stroke stands for: from the middle
+  // before it to the middle after it, in short steps.
+  part({ points, widths }, index) {
+    const at = [points[index - 1] ?? points[index], points[index], points[index + 1] ?? points[index]]
+    const width = [widths[index - 1] ?? widths[index], widths[index], widths[index + 1] ?? widths[index]]
+    const middle = (a, b) => (a + b) / 2
+    const bend = (from, over, to, t) => (1 - t) ** 2 * from + 2 * t * (1 - t) * over + t ** 2 * to
+    return Array.from({ length: STEPS + 1 }, (_, step) =>
+      [0, 1]
+        .map(axis =>
+          bend(middle(at[0][axis], at[1][axis]), at[1][axis], middle(at[1][axis], at[2][axis]), step / STEPS)
+        )
+        .concat(bend(middle(width[0], width[1]), width[1], middle(width[1], width[2]), step / STEPS))
+    )
+  }
+
+  // Draws what the point at `index` adds: the curve to the middle before it, and the rest straight.
+  extend(stroke, index) {
+    const { colour, opacity, points, widths } = stroke
+    const [x, y] = points[index],
+      width = widths[index]
+    const [px, py] = points[index - 1] ?? points[index]
+    const [qx, qy] = points[index - 2] ?? [px, py]
+    const { x: left, y: top, scale } = this.view()
+    const [nx, ny] = (stroke.finished && points[index + 1]) || points[index]
+    const screen = ([a, b]) => [(a - left) * scale, (b - top) * scale]
+    const margin = (width * scale) / 2 + 2
+    for (const { pen, at } of this.touched(
+      [[x, y], [px, py], stroke.finished ? [nx, ny] : [qx, qy]].map(screen),
+      margin,
+      opacity
+    )) {
+      const k = scale * pen.ratio
+      pen.context.setTransform(k, 0, 0, k, -(left * scale + at[0]) * pen.ratio, -(top * scale + at[1]) * pen.ratio)
+      if (stroke.finished) this.steps(pen.context, colour, this.part(stroke, index))
+      else this.stroke(pen.context, { colour, width, index, x, y, px, py, qx, qy })
+    }
+  }
+
+  steps(context, colour, places) {
+    Object.assign(context, { strokeStyle: colour, lineCap: "round" })
+    for (let step = 1; step < places.length; step++) {
+      const [[ax, ay, a], [bx, by, b]] = [places[step - 1], places[step]]
+      context.lineWidth = (a + b) / 2
+      context.beginPath()
+      context.moveTo(ax, ay)
+      context.lineTo(bx, by)
+      context.stroke()
+    }
+  }
+
+  stroke(context, { colour, width, index, x, y, px, py, qx, qy }) {
+    Object.assign(context, {
+      strokeStyle: colour,
+      fillStyle: colour,
+      lineCap: "round",
+      lineJoin: "round",
+      lineWidth: width
+    })
+    context.beginPath()
+    if (index === 0) {
+      context.arc(x, y, width / 2, 0, 7)
+      return context.fill()
+    }
+    if (index === 1) context.moveTo(px, py)
+    else {
+      context.moveTo((qx + px) / 2, (qy + py) / 2)
+      context.quadraticCurveTo(px, py, (px + x) / 2, (py + y) / 2)
+    }
+    context.lineTo(x, y)
+    context.stroke()
+  }
+
+  // The tiles that a piece between these places (CSS pixels) may colour.
+  touched(places, margin, opacity) {
+    const xs = places.map(([x]) => x),
+      ys = places.map(([, y]) => y)
+    const across = [Math.min(...xs) - margin, Math.max(...xs) + margin].map(edge => Math.floor(edge / TILE))
+    const down = [Math.min(...ys) - margin, Math.max(...ys) + margin].map(edge => Math.floor(edge / TILE))
+    const most = [Math.floor(this.place.clientWidth / TILE), Math.floor(this.place.clientHeight / TILE)]
+    const tiles = []
+    for (let column = Math.max(0, across[0]); column <= Math.min(most[0], across[1]); column++)
+      for (let row = Math.max(0, down[0]); row <= Math.min(most[1], down[1]); row++)
+        tiles.push(this.tile(column, row, opacity))
+    return tiles
+  }
+
+  tile(column, row, opacity) {
+    const key = `${column},${row},${opacity}`
+    if (this.tiles.has(key)) return this.tiles.get(key)
+    const ratio = window.devicePixelRatio || 1
+    const canvas = Object.assign(document.createElement("canvas"), { width: TILE * ratio, height: TILE * ratio })
+    Object.assign(canvas.style, {
+      left: `${column * TILE}px`,
+      top: `${row * TILE}px`,
+      width: `${TILE}px`,
+      height: `${TILE}px`,
+      opacity
+    })
+    this.place.append(canvas)
+    const tile = { canvas, at: [column * TILE, row * TILE], pen: { context: canvas.getContext("2d"), ratio } }
+    this.tiles.set(key, tile)
+    return tile
+  }
+}

@@ -1,0 +1,97 @@
+// A page that is shown and perhaps worked on: its view, the camera over it, ink that is still wet, what parts tell
+// each other, and, where something can be done, the outbox. Wall, device and take are assemblies around one.
+import { send } from "shared/net"
+import { Events } from "surface/events"
+import { PageView } from "surface/view"
+import { WetInk } from "surface/ink"
+
+export class Surface {
+  // svg: the page's drawing; wet: the element that wet ink lies in; camera(view): what shows it.
+  // facts: { lesson, page, sitting, mode } of a board.
+  constructor({ svg, wet, stage = null, camera, facts = {} }) {
+    Object.assign(this, { stage, ...facts, events: new Events(), held: new Map(), settling: [] })
+    this.view = new PageView(svg)
+    this.camera = camera(this.view)
+    this.ink = new WetInk(wet, () => this.camera.view)
+    this.previews = svg.querySelector("[data-previews]")
+    this.dot = svg.querySelector("[data-dot]")
+  }
+
+  // What goes with everything that is done: the take's time, and the sitting in whose layer it is done.
+  during() {
+    return { ...this.moment?.(), ...(this.sitting ? { sitting: this.sitting } : {}) }
+  }
+
+  // An address, asked as this board sees the lesson: as it is prepared, or in its sitting.
+  here(path) {
+    return this.sitting ? `${path}?sitting=${this.sitting}` : path
+  }
+
+  // The one way the page is changed from here.
+  do(operation, during = this.during(), page = this.page) {
+    this.outbox.add(page, operation, during)
+  }
+
+  // Undo, redo, reset: whatever is open is finished first.
+  step(way) {
+    this.events.emit("finish")
+    this.outbox.step(this.page, way, this.during())
+  }
+
+  // Things were carried by a hand. Where it saw them when it took hold is told, so that of two hands at
+  // one thing the last one counts; with something still on its way the screen does not know that place.
+  move(carry, by) {
+    this.do({ verb: "move", ids: carry.ids, by, ...(this.outbox.pending ? {} : { from: carry.places }) })
+  }
+
+  // Something provisional on screen, until the drawing of this item has arrived.
+  hold(id, element) {
+    this.held.set(id, element)
+  }
+
+  dry(id) {
+    this.ink.remove(id)
+    this.held.get(id)?.remove()
+    this.held.delete(id)
+  }
+
+  // What an operation changed on the page in view.
+  patch(patch) {
+    this.view.apply(patch)
+    patch.put.forEach(({ id }) => this.dry(id))
+    patch.gone.forEach(id => this.dry(id))
+    this.events.emit("patched", patch)
+  }
+
+  // Another page, all of it.
+  load(fresh) {
+    this.ink.clear()
+    this.held.forEach(element => element.remove())
+    this.held.clear()
+    this.view.load(fresh)
+  }
+
+  // The page in view once more, as the server has it.
+  async afresh() {
+    const fresh = await send("GET", this.here(`/pages/${this.page}`))
+    if (fresh.page !== this.page) return fresh.mark
+    this.view.load(fresh)
+    this.events.emit("fresh", fresh)
+    return fresh.mark
+  }
+
+  // Resolves once everything that was done is kept.
+  settled() {
+    this.events.emit("finish")
+    return this.outbox.pending ? new Promise(resolve => this.settling.push(resolve)) : Promise.resolve()
+  }
+
+  // All is kept.
+  settle() {
+    this.settling.splice(0).forEach(resolve => resolve())
+  }
+
+  announce(words) {
+    document.getElementById("spoken").textContent = words
+  }
+}
