@@ -3,7 +3,6 @@ import { newId } from "shared/ids"
 
 export default {
   word: "Lay it on the page",
-  icon: "square-plus",
 
   run({ surface, toolbox, choice, facts }, { kind, ...values }) {
     const { stage, camera } = surface,

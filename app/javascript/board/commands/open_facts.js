@@ -1,7 +1,6 @@
 // What the lesson is about.
 export default {
   word: "Facts and notes",
-  icon: "notebook-pen",
   run: () => {
     const sheet = document.getElementById("facts-sheet")
     window.htmx.trigger(sheet.querySelector("[data-facts-form]"), "open")
