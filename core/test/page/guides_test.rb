@@ -34,6 +34,12 @@ class GuidesTest < CoreTest
     assert_empty far, "what is not level with it is no neighbour"
   end
 
+  def test_gaps_count_as_far_as_the_things_own_heights_reach_the_edge_included
+    level = ->(y) { guides(box(900, y, 50, 100), [ box(100, 200, 100, 100), box(300, 200, 100, 100) ])["across"].any? { |guide| guide["gaps"] } }
+    assert level.(400), "the middles are as far apart as both are high"
+    refute level.(401)
+  end
+
   def test_what_falls_together_is_one_guide_and_there_are_never_too_many
     guides = guides(box(500, 500, 100, 100), Array.new(400) { |n| box(n * 3, n * 2, 40, 30) })
     guides.each_value do |axis|

@@ -39,6 +39,12 @@ class TakeFilmTest < CoreTest
     assert_equal [ "<c/>", "<b/>" ], film.at(20_000)["items"]
   end
 
+  def test_what_happens_at_once_when_it_begins_is_there_from_the_beginning
+    film = film(patch(0, put: [ entry("b", 2) ]), patch(30_000, put: [ entry("c", 3) ]), stack: [ entry("a", 1) ])
+    assert_equal [ "<a/>", "<b/>" ], film.at(0)["items"]
+    assert_equal [ "<a/>", "<b/>", "<c/>" ], film.at(30_000)["items"]
+  end
+
   def test_a_stroke_grows_while_it_is_written_and_then_is_its_drawing
     film = film(patch(14_000, put: [ entry("s", lasts: 3_000) ]))
     assert_empty film.at(13_999)["items"]
@@ -82,6 +88,7 @@ class TakeFilmTest < CoreTest
     assert_equal [ 2_000, 15_000, [ "a" ] ], [ start["from"], start["until"], start["items"].map { |item| item["id"] } ]
     assert_equal [ "s", 1_000, 3 ], start["wet"].sole.then { |wet| [ wet["id"], wet["began"], wet["ink"]["points"].size ] }
     assert_equal [ [ 3_000, "patch" ], [ 4_000, "turn" ] ], start["events"].map { |event| event.values_at("at", "kind") }
+    refute start["events"].last.key?("put"), "a turn puts nothing by itself"
     assert_equal [ "<b/>", "<there/>" ], [ start["events"].first["put"].sole["svg"], start["events"].last["stack"].sole["svg"] ]
   end
 

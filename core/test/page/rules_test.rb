@@ -1,0 +1,166 @@
+require "core_test"
+
+# Rules of operations that small deliberate faults got past once (bench/faults).
+class PageRulesTest < CoreTest
+  def setup
+    @page = Usher::Page::Memory.new
+  end
+
+  # ---- limits
+
+  def test_how_far_a_move_may_go
+    @page.run(put(item("note", id: "a", x: 0, y: 0)))
+    move = ->(by) { { "verb" => "move", "ids" => %w[a], "by" => by } }
+    [ [ 200_001, 0 ], [ 0, -200_001 ], [ 1 ], [ 1, 2, 3 ], %w[1 2], nil ].each { |by| assert_invalid(/distance/i) { Usher::Page::Operation.build(move.(by)) } }
+    assert Usher::Page::Operation.build(move.([ 200_000, -200_000 ]))
+    assert_invalid { @page.run(move.([ 100_001, 0 ])) }
+    assert_equal 0, at("a").x
+  end
+
+  def test_how_many_things_one_operation_names
+    most = Usher::Page::Operation::MAX_ITEMS
+    ids = Array.new(most) { |number| "n#{number}" }
+    assert Usher::Page::Operation.build({ "verb" => "remove", "ids" => ids })
+    assert_invalid(/1 to #{most}/) { Usher::Page::Operation.build({ "verb" => "remove", "ids" => ids + [ "one-more" ] }) }
+    assert_invalid(/1 to #{most}/) { Usher::Page::Operation.build({ "verb" => "remove", "ids" => [] }) }
+  end
+
+  def test_steps_together_are_nested_once_and_no_deeper
+    change = { "verb" => "remove", "ids" => %w[a] }
+    once = { "verb" => "together", "steps" => [ change ] }
+    twice = { "verb" => "together", "steps" => [ once ] }
+    assert Usher::Page::Operation.build(twice)
+    assert_invalid(/steps of its own/) { Usher::Page::Operation.build({ "verb" => "together", "steps" => [ change, twice ] }) }
+    most = Usher::Page::Operations::Together::MAX
+    assert Usher::Page::Operation.build({ "verb" => "together", "steps" => [ change ] * most })
+    assert_invalid(/1 to #{most}/) { Usher::Page::Operation.build({ "verb" => "together", "steps" => [ change ] * (most + 1) }) }
+    assert_invalid { Usher::Page::Operation.build({ "verb" => "together", "steps" => [] }) }
+  end
+
+  def test_a_pile_counts_up_to_999
+    assert_equal 999, item("tile", text: "1", pile: { "limit" => 999 }, left: 999).left
+    assert_invalid { item("tile", text: "1", pile: { "limit" => 1000 }) }
+    assert_invalid { item("tile", text: "1", left: 1000) }
+  end
+
+  def test_tidy_takes_no_more_than_it_can_look_through
+    points = Array.new(4_000) { |step| [ step % 1_000, (step * 7) % 500, nil, step ] }
+    strokes = Array.new(6) { |number| stroke(points, id: "s#{number}") }
+    @page.run(put(*strokes))
+    assert_invalid(/more than Usher can tidy/) { @page.run({ "verb" => "tidy", "ids" => strokes.map(&:id) }) }
+  end
+
+  def test_how_large_and_where_a_thing_may_be
+    assert_equal 20_000, item("rectangle", width: 20_000, height: 20_000).height
+    %w[width height].each { |side| assert_invalid(/#{side}/) { item("rectangle", side => 20_001) } }
+    %w[x y].each do |place|
+      assert_equal(-100_000, item("rectangle", place => -100_000).all[place])
+      assert_invalid(/#{place}/) { item("rectangle", place => 100_001) }
+    end
+    assert_equal 360, item("rectangle", angle: 360).angle
+    assert_invalid(/angle/) { item("rectangle", angle: 361) }
+  end
+
+  def test_how_many_letters_a_poll_has
+    assert_equal %w[A B], Usher::Polls::Letters.new(2).choices
+    assert_equal %w[A B C D E F], Usher::Polls::Letters.new(6).choices
+    [ 1, 7, "3", nil ].each { |count| assert_invalid(/2 to 6/) { Usher::Polls::Letters.new(count) } }
+  end
+
+  # ---- what is named must fit
+
+  def test_all_parts_that_hand_out_copies_are_piles
+    @page.run(put(item("tile", id: "coin", text: "1", pile: { "limit" => 0 }), item("tile", id: "plain", text: "2")))
+    deal = { "verb" => "deal", "piles" => %w[coin plain], "ids" => %w[c1 c2], "by" => [ 0, 300 ], "group" => "g" }
+    assert_invalid(/not a pile/) { @page.run(deal) }
+    assert_invalid(/needs an id for its copy/) { Usher::Page::Operation.build(deal.merge("ids" => %w[c1])) }
+    assert_invalid(/for them together/) { Usher::Page::Operation.build(deal.except("group")) }
+    assert_invalid(/on the page already/) { @page.run(deal.merge("piles" => %w[coin], "ids" => %w[plain])) }
+  end
+
+  def test_a_track_along_something_names_it_and_has_its_points
+    assert_invalid(/name a path/) { item("note", track: { "kind" => "path" }) }
+    assert_invalid(/name a path/) { item("note", track: { "kind" => "path", "path" => "course", "points" => [] }) }
+    assert_invalid(/name a path/) { item("note", track: { "kind" => "area", "points" => [ [ 0, 0 ] ] }) }
+    assert_equal "sideways", item("note", track: { "kind" => "sideways" }).track["kind"]
+  end
+
+  def test_double_ids_are_taken_once
+    @page.run(put(item("note", id: "a", x: 10)))
+    @page.run({ "verb" => "move", "ids" => %w[a a], "by" => [ 5, 0 ] })
+    assert_equal 15, at("a").x
+  end
+
+  # ---- what is stored is what was said
+
+  def test_each_operation_is_stored_as_it_came
+    [
+      { "verb" => "move", "ids" => %w[a], "by" => [ 5, 0 ] },
+      { "verb" => "move", "ids" => %w[a b], "by" => [ 5, 0 ], "from" => [ [ 1, 2 ], [ 3, 4 ] ] },
+      { "verb" => "deal", "piles" => %w[a], "ids" => %w[b], "by" => [ 5, 0 ] },
+      { "verb" => "reorder", "ids" => %w[a], "to" => "back" },
+      { "verb" => "remove", "ids" => %w[a b] }
+    ].each { |hash| assert_equal hash, Usher::Page::Operation.build(hash).to_h }
+  end
+
+  def test_what_a_browser_needs_to_handle_a_thing
+    assert_equal({}, item("note").handling)
+    assert_equal({ "pinned" => "place" }, item("note", pinned: "place").handling)
+    assert_equal({ "groups" => "inner outer" }, item("note", groups: %w[inner outer]).handling)
+    assert_equal "stroke stroke_width dash fill opacity", item("rectangle").class.paints.split.sort_by { |name| Usher::Items::Item::PAINTS.index(name) }.then { |names| names & %w[stroke stroke_width dash fill opacity] }.join(" ")
+    assert_nil item("activity").class.paints
+    assert_equal({ "audience" => "room" }, item("note", audience: "room").handling)
+  end
+
+  # ---- order and undo
+
+  def test_to_the_back_lies_under_everything_and_goes_back_where_it_was
+    @page.run(put(*%w[a b c d].map { |id| item("note", id: id) }))
+    back = @page.run({ "verb" => "reorder", "ids" => %w[d b], "to" => "back" })
+    assert_equal %w[b d a c], ids
+    @page.run(back.inverse)
+    assert_equal %w[a b c d], ids
+    assert_nil @page.run({ "verb" => "reorder", "ids" => %w[gone], "to" => "back" }, lenient: true).inverse
+  end
+
+  def test_taking_from_a_pile_is_one_step_back_and_nothing_where_the_pile_is_gone
+    @page.run(put(item("tile", id: "coin", text: "1", pile: { "limit" => 0 })))
+    dealt = @page.run({ "verb" => "deal", "piles" => %w[coin], "ids" => %w[c1], "by" => [ 300, 0 ] })
+    assert_equal({ "verb" => "remove", "ids" => %w[c1] }, dealt.inverse)
+    assert_nil @page.run({ "verb" => "deal", "piles" => %w[gone], "ids" => %w[c2], "by" => [ 0, 0 ] }, lenient: true).inverse
+  end
+
+  def test_outlines_are_the_edges_and_can_lie_further_in
+    points = ->(**more) { item("note", x: 10, y: 20, width: 200, height: 100).outline(**more).points.map { |point| point.map(&:round) } }
+    assert_equal [ [ 10, 20 ], [ 210, 20 ], [ 210, 120 ], [ 10, 120 ] ], points.().first(4)
+    assert_equal [ [ 40, 30 ], [ 180, 30 ], [ 180, 110 ], [ 40, 110 ] ], points.(inset: [ 30, 10 ]).first(4)
+    assert_equal [ [ 110, 70 ] ], points.(inset: [ 500, 500 ]).uniq
+  end
+
+  def test_what_kinds_say_of_themselves
+    kinds = Usher::Items.registry
+    assert_equal %w[area cover], kinds.select { |_, kind| !kind.handed? }.map(&:first).sort
+    assert_equal %w[sound video], kinds.select { |_, kind| !kind.linked? }.map(&:first).sort
+    assert_equal %w[arrow curve line], kinds.select { |_, kind| kind.by_knots? }.map(&:first).sort
+    assert_equal %w[activity callout formula note picture set_square text tile video], kinds.select { |_, kind| kind.even? }.map(&:first).sort
+    assert_equal({ width: 860, height: 96 }, kinds.fetch("ruler").laid)
+  end
+
+  # ---- scaling turned things
+
+  def test_a_thing_that_stands_nearly_upside_down_is_scaled_along_its_own_axes
+    { 179.8 => [ 400, 100 ], 0.2 => [ 400, 100 ], 90.2 => [ 200, 200 ], 45 => [ 200 * Math.sqrt(2), 100 * Math.sqrt(2) ] }.each do |angle, (width, height)|
+      page = Usher::Page::Memory.new
+      page.run(put(item("rectangle", id: "r", angle: angle, width: 200, height: 100)))
+      page.run({ "verb" => "scale", "ids" => %w[r], "about" => [ 0, 0 ], "by" => [ 2, 1 ] })
+      scaled = page.find(%w[r]).fetch("r").item
+      assert_in_delta width, scaled.width, 0.01, "width at #{angle} degrees"
+      assert_in_delta height, scaled.height, 0.01, "height at #{angle} degrees"
+    end
+  end
+
+  private
+
+  def at(id) = @page.find([ id ]).fetch(id).item
+  def ids = @page.stack.map(&:id)
+end
