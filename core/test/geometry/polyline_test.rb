@@ -43,6 +43,15 @@ class PolylineTest < CoreTest
     assert_operator off, :<=, Polyline::TOLERANCE
   end
 
+  def test_thinning_keeps_the_point_that_is_furthest_from_the_segment_not_from_its_line
+    bent = [ [ 0, 0 ], [ 10, 0 ], [ 30, 1 ], [ 50, 40 ], [ 60, 0 ], [ 100, 0 ] ]
+    assert_includes Usher::Geometry::Polyline.simplify(bent), [ 50, 40 ]
+    index, distance = Usher::Geometry::Polyline.send(:furthest, [ [ 0, 0 ], [ 20, 8 ], [ 50, 10 ], [ 100, 20 ] ], 0, 3)
+    assert_equal 1, index
+    assert_in_delta 3.92, distance, 0.01
+    assert_equal [ 2, 10.0 ], Usher::Geometry::Polyline.send(:furthest, [ [ 0, 0 ], [ 4, 0 ], [ 20, 0 ], [ 10, 0 ] ], 0, 3)
+  end
+
   def test_thinning_keeps_the_line_and_drops_what_it_passes_anyway
     points = (0..100).map { |n| [ n, n == 50 ? 5 : 0 ] }
     thin = Polyline.simplify(points)

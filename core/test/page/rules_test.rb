@@ -146,6 +146,15 @@ class PageRulesTest < CoreTest
     assert_equal({ width: 860, height: 96 }, kinds.fetch("ruler").laid)
   end
 
+  def test_two_that_do_not_belong_together_follow_one_path_each_by_its_own_middle
+    @page.run(put(item("line", id: "rope", x: 100, y: 500, width: 800, height: 0), *[ [ "boat", 460 ], [ "buoy", 760 ] ].map { |id, x| item("tile", id: id, size: 30, x: x, y: 100, width: 80, height: 80) }))
+    %w[boat buoy].each { |id| @page.run({ "verb" => "track", "ids" => [ id ], "kind" => "path", "path" => "rope" }) }
+    shares = %w[boat buoy].map { |id| at(id).along }
+    @page.run({ "verb" => "move", "ids" => %w[rope], "by" => [ 40, -60 ] })
+    assert_equal [ 500, 800, 400, 400 ], [ at("boat").x, at("buoy").x, at("boat").y, at("buoy").y ]
+    assert_equal shares, %w[boat buoy].map { |id| at(id).along }
+  end
+
   # ---- scaling turned things
 
   def test_a_thing_that_stands_nearly_upside_down_is_scaled_along_its_own_axes
