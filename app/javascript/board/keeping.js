@@ -2,8 +2,10 @@
 import { Part } from "surface/part"
 import { say } from "shared/say"
 
-const FULL =
-  "This browser keeps nothing more for Usher. What you do is kept once Usher has answered; wait for “every change kept” before you leave."
+const FULL = [
+  "This browser keeps nothing more for Usher.",
+  "What you do is kept once Usher has answered; wait for “every change kept” before you leave."
+].join(" ")
 
 export class Keeping extends Part {
   static needs = ["clashes", "clipboard", "hearing", "state", "surface"]
