@@ -50,6 +50,40 @@ class GuidesTest < CoreTest
     assert_equal [ 2 ], same.map { |guide| guide["lines"].size }
   end
 
+  def test_lines_reach_from_one_side_of_what_they_align_with_to_the_other
+    line = guides(box(500, 600, 100, 80), [ box(200, 100, 160, 60) ])["across"].find { |guide| guide["by"] == -300.0 }["lines"]
+    assert_equal [ [ 200.0, 100.0, 160.0 ] ], line
+  end
+
+  def test_of_many_lines_in_one_place_the_first_four_are_shown_each_once
+    boxes = Array.new(6) { |n| box(200, n * 100, 160, 60) } + [ box(200, 0, 160, 60) ]
+    lines = guides(box(500, 600, 100, 80), boxes)["across"].find { |guide| guide["by"] == -300.0 }["lines"]
+    assert_equal [ 0.0, 100.0, 200.0, 300.0 ], lines.map { |line| line[1] }
+  end
+
+  def test_of_too_many_the_nearest_stay
+    near = by("across", box(500, 500, 100, 100), Array.new(400) { |n| box(n * 3.5, 0, 40, 30) }).map(&:abs)
+    assert_operator near.max, :<, 200
+  end
+
+  def test_neighbours_are_the_first_in_the_row
+    row = Array.new(30) { |n| box(n * 100, 200, 40, 100) }.shuffle(random: Random.new(1))
+    places = guides(box(5_000, 200, 40, 100), row)["across"].filter_map { |guide| guide["gaps"]&.flatten&.max }
+    assert_operator places.max, :<, 100 * 24 * 2
+    assert guides(box(0, 210, 20, 80), row)["across"].any? { |guide| guide["gaps"]&.flatten&.min == -60.0 }, "before the first of all"
+  end
+
+  def test_a_midway_that_fits_exactly_is_one_and_gaps_are_shown_in_the_middle_of_what_both_share
+    touching = guides(box(900, 210, 100, 80), [ box(100, 200, 100, 100), box(300, 240, 100, 120) ])["across"].find { |guide| guide["by"] == 200.0 - 900 && guide["gaps"] }
+    assert_equal [ [ 200.0, 200.0, 270.0 ], [ 300.0, 300.0, 270.0 ] ], touching["gaps"]
+    assert_equal [ 160.0, 300.0 ], touching["within"], "level with both: from the lower top less its own height to the upper foot"
+  end
+
+  def test_neighbours_that_nothing_can_be_level_with_give_no_gaps
+    gaps = ->(y) { guides(box(900, 205, 50, 10), [ box(100, 0, 100, 200), box(300, y, 100, 200) ])["across"].count { |guide| guide["gaps"] } }
+    assert_equal [ 3, 0 ], [ gaps.(210), gaps.(211) ]
+  end
+
   private
 
   def box(x, y, width, height) = Usher::Geometry::Box.new(x, y, width, height, 0)

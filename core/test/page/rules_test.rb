@@ -155,6 +155,110 @@ class PageRulesTest < CoreTest
     assert_equal shares, %w[boat buoy].map { |id| at(id).along }
   end
 
+  # ---- coming home to a pile, moving, placing
+
+  def test_a_copy_comes_home_where_its_middle_lies_on_its_own_pile
+    @page.run(put(item("ellipse", id: "coin", x: 100, y: 100, width: 100, height: 100, pile: { "limit" => 9 }), item("ellipse", id: "other", x: 600, y: 100, width: 100, height: 100, pile: { "limit" => 9 })))
+    home = ->(x, y) do
+      @page.run(put(item("ellipse", id: "c", x: 1_000, y: 500, width: 40, height: 40, origin: "coin")))
+      @page.run({ "verb" => "move", "ids" => %w[c], "by" => [ x - 1_020, y - 520 ] })
+      (!ids.include?("c")).tap { |gone| @page.run({ "verb" => "remove", "ids" => %w[c] }) unless gone }
+    end
+    [ [ 150, 150 ], [ 100, 100 ], [ 200, 200 ] ].each { |at| assert home.(*at), at.to_s }
+    [ [ 99, 150 ], [ 150, 201 ], [ 150, 500 ], [ 500, 150 ], [ 650, 150 ] ].each { |at| refute home.(*at), at.to_s }
+  end
+
+  def test_what_is_grouped_with_one_that_comes_home_goes_with_it_and_nothing_else_does
+    copy = ->(id, x, **more) { item("tile", id: id, text: "1", x: x, y: 500, width: 40, height: 40, **more) }
+    @page.run(put(item("tile", id: "coin", text: "1", x: 100, y: 100, width: 100, height: 100, pile: { "limit" => 9 }),
+      copy.("a", 500, origin: "coin", groups: %w[inner outer]), copy.("b", 700, origin: "coin", groups: %w[other outer]),
+      copy.("mine", 800, groups: %w[inner outer]), copy.("far", 900, origin: "coin", groups: %w[inner elsewhere]), copy.("alone", 1_000, origin: "coin")))
+    moved = @page.run({ "verb" => "move", "ids" => %w[a b mine far alone], "by" => [ -370, -370 ] })
+    assert_equal %w[coin mine far alone], ids
+    @page.run(moved.inverse)
+    assert_equal %w[coin a b mine far alone].sort, ids.sort
+    assert_equal [ 500, 700, 800, 900, 1_000 ], %w[a b mine far alone].map { |id| at(id).x }
+  end
+
+  def test_a_hand_that_saw_it_elsewhere_puts_it_where_it_let_go_and_is_told
+    @page.run(put(item("note", id: "a", x: 100, y: 100), item("note", id: "b", x: 500, y: 100)))
+    move = ->(ids, from) { @page.run({ "verb" => "move", "ids" => ids, "by" => [ 10, 20 ], "from" => from }) }
+    assert_nil move.(%w[a b], [ [ 100, 100 ], [ 500, 100 ] ]).note
+    assert_nil move.(%w[a], [ [ 110.02, 120 ] ]).note, "rounding is no other hand"
+    assert_match(/Somebody else moved/, move.(%w[a b], [ [ 300, 300 ], [ 510, 120 ] ]).note)
+    assert_equal [ [ 310, 320 ], [ 520, 140 ] ], %w[a b].map { |id| [ at(id).x, at(id).y ] }
+  end
+
+  def test_numbers_place_one_by_itself_and_several_by_the_box_around_them
+    @page.run(put(item("note", id: "a", x: 100, y: 100, angle: 90), item("note", id: "b", x: 500, y: 300), item("tile", id: "t", text: "1", x: 900, y: 600, track: { "kind" => "sideways" })))
+    place = ->(ids, set) { @page.run({ "verb" => "place", "ids" => ids, "set" => set }) }
+    place.(%w[a], { "x" => 40 })
+    assert_equal [ 40, 100, 90 ], [ at("a").x, at("a").y, at("a").angle ]
+    place.(%w[b t], { "x" => 0, "y" => 0 })
+    assert_equal [ [ 0, 0 ], [ 400, 600 ] ], %w[b t].map { |id| [ at(id).x, at(id).y ] }, "along its track only"
+    assert_nil @page.run({ "verb" => "place", "ids" => %w[gone], "set" => { "x" => 1 } }, lenient: true).inverse
+  end
+
+  def test_several_that_lie_in_groups_are_taken_by_the_outermost
+    units = Usher::Page::Units.new([ %w[inner outer], %w[other outer], %w[inner], [] ].each_with_index.map { |groups, n| Usher::Page::Placed.new(item("note", id: "n#{n}", groups: groups), n) })
+    assert_equal [ %w[n0 n1], %w[n2], %w[n3] ], units.map(&:ids)
+  end
+
+  # ---- nothing to do is no step
+
+  def test_nothing_to_do_is_no_step
+    @page.run(put(item("note", id: "a")))
+    assert_nil @page.run({ "verb" => "clear" }).inverse
+    assert_nil @page.run({ "verb" => "flip", "ids" => %w[gone], "axis" => "across" }, lenient: true).inverse
+    assert_nil @page.run({ "verb" => "move", "ids" => %w[gone], "by" => [ 1, 1 ] }, lenient: true).inverse
+    @page.run(put(stroke([ [ 0, 0 ], [ 50, 0 ] ], id: "s")))
+    assert_equal "put", @page.run({ "verb" => "clear" }).inverse["verb"]
+  end
+
+  def test_a_change_of_the_height_alone_leaves_the_rest_and_goes_back
+    @page.run(put(item("note", id: "a"), item("note", id: "b")))
+    changed = @page.run({ "verb" => "change", "changes" => [ { "id" => "a", "set" => { "z" => 99 } } ] })
+    assert_equal [ %w[b a], "Bring boots" ], [ ids, at("a").text ]
+    assert_equal [ { "id" => "a", "set" => { "z" => 1 } } ], changed.inverse["changes"]
+  end
+
+  def test_how_many_things_a_reset_brings
+    most = Usher::Page::Operations::Reset::MOST
+    reset = ->(count) { { "verb" => "reset", "items" => [], "gone" => Array.new(count) { |n| "n#{n}" }, "set" => {} } }
+    assert Usher::Page::Operation.build(reset.(most))
+    assert_invalid(/not whole/) { Usher::Page::Operation.build(reset.(most + 1)) }
+  end
+
+  def test_one_difference_alone_is_a_difference
+    from = Usher::Page::Memory.new.tap { |page| page.run(put(item("note", id: "a"), item("note", id: "b"))) }
+    without = Usher::Page::Memory.new(from.stack.first(1), style: from.style)
+    dyed = Usher::Page::Memory.new(from.stack, style: from.style.merge("colour" => "#fdfaf4"))
+    assert_equal [ [], %w[b], {} ], Usher::Page::Difference.between(from, without).values_at("items", "gone", "set")
+    assert_equal [ %w[b], [], {} ], Usher::Page::Difference.between(without, from).then { |step| [ step["items"].map { |one| one["id"] }, *step.values_at("gone", "set") ] }
+    assert_equal [ [], [], { "colour" => "#fdfaf4" } ], Usher::Page::Difference.between(from, dyed).values_at("items", "gone", "set")
+  end
+
+  # ---- what is laid over a page
+
+  def test_the_lowest_and_the_highest_of_what_is_laid_over_a_page
+    overlay = Usher::Page::Overlay.new(@page.tap { |page| page.run(put(item("note", id: "a"))) })
+    overlay.add(Usher::Page::Outcome.new(put: [ Usher::Page::Placed.new(item("note", id: "low"), -7), Usher::Page::Placed.new(item("note", id: "high"), 70) ]))
+    assert_equal [ -7, 70 ], [ overlay.bottom, overlay.top ]
+    2.times { overlay.add(Usher::Page::Outcome.new(gone: %w[a])) }
+    assert_equal %w[a], overlay.outcome(nil).gone
+  end
+
+  def test_what_is_offered_has_an_order
+    assert_equal Usher::Page::Layouts::ORDER, Usher::Page::Layouts.names.first(Usher::Page::Layouts::ORDER.size)
+    assert_equal Usher::Page::Papers::ORDER, Usher::Page::Papers.names.first(Usher::Page::Papers::ORDER.size)
+    assert_equal "Squared", Usher::Page::Papers.registry.fetch("squared").title
+  end
+
+  def test_lines_of_a_paper_do_not_fall_on_its_edge
+    lines = ->(gap) { Usher::Page::Papers.registry.fetch("squared").new.send(:every, gap, 900) }
+    assert_equal [ [ 300, 600 ], [ 400, 800 ], [] ], [ lines.(300.0), lines.(400.0), lines.(900.0) ]
+  end
+
   # ---- scaling turned things
 
   def test_a_thing_that_stands_nearly_upside_down_is_scaled_along_its_own_axes

@@ -34,7 +34,7 @@ module Usher
 
       # lenient: leave out what is no longer there instead of refusing, as undo must when somebody
       # else has taken the item away meanwhile.
-      def apply(page, lenient: false)
+      def apply(page, lenient:)
         raise NotImplementedError
       end
 
@@ -63,6 +63,11 @@ module Usher
         raise Invalid, "#{missing == 1 ? 'Something you changed is' : "#{missing} things you changed are"} no longer on the page." if missing.positive? && !lenient
         there = found.values_at(*ids).compact
         held = there.reject { |placed| touching.nil? || placed.item.allows?(touching) }
+        without(held, there, lenient)
+      end
+
+      # Those that are there without the pinned ones. Raises Invalid when there are any, unless lenient.
+      def without(held, there, lenient)
         raise Invalid, "#{held.size == 1 ? 'That is' : "#{held.size} of these are"} pinned. Take the pin out first." if held.any? && !lenient
         there - held
       end

@@ -6,7 +6,7 @@ module Usher
       class Align < Shift
         TO = { "left" => [ 0, 0 ], "centre" => [ 0, 0.5 ], "right" => [ 0, 1 ], "top" => [ 1, 0 ], "middle" => [ 1, 0.5 ], "bottom" => [ 1, 1 ] }.freeze # axis, share
 
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           @page = Geometry::Box.new(0, 0, *Style.size(page.style), 0)
           super
         end

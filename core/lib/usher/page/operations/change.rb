@@ -7,11 +7,9 @@ module Usher
       class Change < Operation
         GEOMETRY = %w[x y width height angle along track].freeze
 
-        def apply(page, lenient: false)
-          there = present(page, @changes.keys, lenient)
-          held = there.reject { |placed| free?(placed.item, @changes.fetch(placed.id).keys) }
-          raise Invalid, "#{held.size == 1 ? 'That is' : "#{held.size} of these are"} pinned. Take the pin out first." if held.any? && !lenient
-          there -= held
+        def apply(page, lenient:)
+          found = present(page, @changes.keys, lenient)
+          there = without(found.reject { |placed| free?(placed.item, @changes.fetch(placed.id).keys) }, found, lenient)
           raise Clash, "Somebody else changed this at the same time." if !lenient && there.any? { |placed| clashes?(placed.item) }
           put = there.map { |placed| changed(placed, @changes.fetch(placed.id)) }
           Outcome.new(put: put, inverse: inverse(there, put))

@@ -5,7 +5,7 @@ module Usher
       # "by" => [dx, dy] in page units from the pile, "group" => an id for them together when they are
       # several }. The pile stays; the copies are ordinary things.
       class Deal < Operation
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           piles = present(page, @piles, lenient)
           raise Invalid, "That hands out nothing: it is not a pile." unless piles.all? { |placed| placed.item.pile } || lenient
           raise Invalid, "This pile is empty. Put one back, or set a higher limit." if piles.any? { |placed| placed.item.left == 0 } && !lenient

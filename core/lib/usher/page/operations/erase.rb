@@ -13,7 +13,7 @@ module Usher
           [ Invalid.about("The path of the eraser") { PATH.call(hash["path"]) }, Invalid.about("The size of the eraser") { RADIUS.call(hash["radius"]) } ]
         end
 
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           eraser = Usher::Ink::Eraser.new(@path, @radius)
           cuts = page.near(eraser.bounds, "ink").filter_map { |placed| pieces(placed, eraser)&.then { |pieces| [ placed, pieces ] } }
           lost, put = cuts.map(&:first), cuts.flat_map(&:last)

@@ -4,7 +4,7 @@ module Usher
       # Flips things about the middle of the box around them: { "ids", "axis" => "across" (left and
       # right change places) | "down" }. Text stays readable.
       class Flip < Reshape
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           there = present(page, @ids, lenient, touching: :place)
           @middle = Units.new(there).box.centre if there.any?
           super

@@ -8,7 +8,7 @@ module Usher
       class Move < Reshape
         DISTANCE = Types::List.new(Types::Number.new(-200_000..200_000), 2..2)
 
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           there = present(page, @ids, lenient, touching: :place)
           home = coming_home(page, there)
           @ids -= home.map(&:id)

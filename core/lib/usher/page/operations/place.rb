@@ -9,7 +9,7 @@ module Usher
         SET = Types::Record.new(x: Types::Number.new(-200_000..200_000), y: Types::Number.new(-200_000..200_000), width: Types::Number.new(1..20_000), height: Types::Number.new(1..20_000),
           angle: Types::Number.new(-360..360), along: Types::Number.new(0..100, digits: 5), optional: %w[x y width height angle along])
 
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           there = present(page, @ids, lenient, touching: :place)
           return Outcome.new if there.empty?
           @frame = there.size == 1 ? there.first.item.box : Units.new(there).box
@@ -31,7 +31,7 @@ module Usher
           at = { "x" => @frame.x + (item.x - @frame.x) * factors[0] + shift("x"), "y" => @frame.y + (item.y - @frame.y) * factors[1] + shift("y") }
           set = { **(factors == [ 1, 1 ] ? {} : sized), **at, **@set.slice("angle") }
           return set unless item.track
-          @set.key?("along") ? set.merge(Tracks.of(item).placed(@set["along"] / 100.0)) : set.merge(item.moved([ at["x"] - item.x, at["y"] - item.y ]))
+          set.except(*at.keys).merge(@set.key?("along") ? Tracks.of(item).placed(@set["along"] / 100.0) : item.moved([ at["x"] - item.x, at["y"] - item.y ]))
         end
 
         def factors

@@ -5,7 +5,7 @@ module Usher
       class Put < Operation
         Z = Types::Number.new(-1e9..1e9, digits: 6)
 
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           there = page.find(@items.map { |item, _z| item.id })
           raise Invalid, "An item with this id is on the page already." if there.any? && !lenient
           top = page.top

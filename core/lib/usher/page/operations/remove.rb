@@ -3,7 +3,7 @@ module Usher
     module Operations
       # Takes items off the page.
       class Remove < Operation
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           there = present(page, @ids, lenient, touching: :all)
           Outcome.new(gone: there.map(&:id), inverse: there.any? ? { "verb" => "put", "items" => there.map(&:to_h) } : nil)
         end

@@ -3,7 +3,7 @@ module Usher
     module Operations
       # Brings items in front of everything or sends them behind it; among themselves they keep their order.
       class Reorder < Operation
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           there = present(page, @ids, lenient, touching: :all).sort_by(&:z)
           start = @to == "front" ? page.top + 1 : page.bottom - there.size
           put = there.each_with_index.map { |placed, index| Placed.new(placed.item, start + index) }

@@ -6,7 +6,7 @@ module Usher
       class Reset < Operation
         MOST = 20_000
 
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           was = page.find(@items.keys + @gone)
           back = { "verb" => "reset", "items" => was.values.map(&:to_h), "gone" => @items.keys - was.keys, "set" => page.style.slice(*@set.keys) }
           Outcome.new(put: @items.values, gone: @gone & was.keys, style: @set, inverse: back)

@@ -6,7 +6,7 @@ module Usher
       class Reshape < Operation
         TOUCHES = :place
 
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           there = present(page, @ids, lenient, touching: self.class::TOUCHES)
           changes = changes_of(there)
           return Outcome.new if changes.empty?

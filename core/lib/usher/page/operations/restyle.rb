@@ -3,7 +3,7 @@ module Usher
     module Operations
       # Changes the page itself: paper, colour, planned minutes.
       class Restyle < Operation
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           was = page.style.slice(*@set.keys)
           Outcome.new(style: @set, inverse: was == @set ? nil : { "verb" => "restyle", "set" => was })
         end

@@ -4,8 +4,9 @@ module Usher
       # Rubs out part of a picture: { "id", "path", "radius" } as an eraser's. The picture itself
       # stays untouched; what was rubbed out goes with the item and can be undone or lifted off.
       class Rub < Operation
-        def apply(page, lenient: false)
-          placed = present(page, [ @id ], lenient, touching: :all).first or return Outcome.new
+        def apply(page, lenient:)
+          placed, = present(page, [ @id ], lenient, touching: :all)
+          return Outcome.new unless placed
           raise Invalid, "Only pictures can be rubbed out." unless placed.item.respond_to?(:rub)
           Change.new({ "changes" => [ { "id" => @id, "set" => placed.item.rub(@path, @radius) } ] }).apply(page, lenient: lenient)
         end

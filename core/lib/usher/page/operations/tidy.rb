@@ -8,7 +8,7 @@ module Usher
       class Tidy < Operation
         MOST_POINTS = 20_000
 
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           inks = present(page, @ids, lenient || @quiet, touching: :all).select { |placed| placed.item.is_a?(Items::Ink) }
           raise Invalid, "That is more than Usher can tidy at once. Choose less of it." if inks.sum { |placed| placed.item.points.size } > MOST_POINTS
           found = Usher::Tidy.drawings(inks.map { |placed| placed.item.box.bounds }).filter_map { |group| exact(inks.values_at(*group)) }

@@ -5,7 +5,7 @@ module Usher
       class Together < Operation
         MAX = 100
 
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           overlay = Overlay.new(page)
           inverses = @steps.map { |step| step.apply(overlay, lenient: lenient).tap { |outcome| overlay.add(outcome) }.inverse }
           back = inverses.compact.reverse

@@ -4,7 +4,7 @@ module Usher
       # Puts strokes drawn along the straight edge of something on the page, a ruler or a set square:
       # { "along" => id, "items" => strokes as drawn }. They end up following the edge exactly.
       class Trace < Put
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           edges = present(page, [ @along ], lenient).flat_map { |placed| placed.item.edges }
           raise Invalid, "That has no straight edge." if edges.empty? && !lenient
           @items = @items.map { |item, z| [ edges.any? ? item.ruled(edges) : item, z ] }

@@ -7,7 +7,7 @@ module Usher
       class Track < Reshape
         FREE = "free"
 
-        def apply(page, lenient: false)
+        def apply(page, lenient:)
           @found = page.find([ @path ].compact)[@path]&.item
           raise Invalid, "The line you tapped is no longer on the page. Nothing was changed." if bound? && @found.nil? && !lenient
           raise Invalid, "A thing cannot be its own track. Tap another line or shape." if @ids.include?(@path)

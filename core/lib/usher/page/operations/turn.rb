@@ -4,7 +4,7 @@ module Usher
       # The lesson turns to this page. Changes nothing on it; the log keeps it for takes and for
       # "what happened in this lesson".
       class Turn < Operation
-        def apply(_page, lenient: false) = Outcome.new
+        def apply(_page, lenient:) = Outcome.new
 
         private
 
