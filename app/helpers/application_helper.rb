@@ -1,7 +1,8 @@
 module ApplicationHelper
   # Answers that htmx puts into the page, and those it only tells of. What it puts there works at once: with a delay
-  # a quick hand's press would be lost.
-  HTMX = { allowEval: false, defaultSettleDelay: 0, includeIndicatorStyles: false, selfRequestsOnly: true, historyCacheSize: 0,
+  # a quick hand's press would be lost. What one element says holds for that element alone: nothing is inherited.
+  HTMX = { allowEval: false, defaultSettleDelay: 0, includeIndicatorStyles: false, selfRequestsOnly: true, disableInheritance: true,
+    historyCacheSize: 0,
     responseHandling: [ { code: "204", swap: false }, { code: "[23]..", swap: true }, { code: "[45]..", swap: false, error: true } ] }.freeze
 
   # An icon from the sprite; the word beside it says what it means.

@@ -16,6 +16,7 @@ class AccessTest < ActiveSupport::TestCase
     binned = lesson(@owner).tap(&:bin)
     assert_equal [ [ @lesson ], [ binned ] ], [ @teacher.lessons.to_a, @teacher.binned_lessons.to_a ]
     @third.bin
+    @foreign.pages.last.bin
     assert_equal [ [ @page, @second ], [ @third ] ], [ @teacher.pages.order(:id).to_a, @teacher.binned_pages.to_a ]
   end
 
@@ -108,7 +109,8 @@ class AccessTest < ActiveSupport::TestCase
 
   test "a student frames an address that a frame on the page shows, and no other" do
     frame = { "kind" => "framed", "id" => "f", "x" => 0, "y" => 0, "width" => 400, "height" => 300, "address" => "https://tide.example/a" }
-    lay(@page, frame, frame.merge("id" => "g", "address" => "https://tide.example/b"), frame.merge("id" => "h", "address" => "https://tide.example/room", "audience" => "room"))
+    lay(@page, frame, frame.merge("id" => "g", "address" => "https://tide.example/b"), frame.merge("id" => "h", "address" => "https://tide.example/room", "audience" => "room"),
+      { "kind" => "link_card", "id" => "k", "x" => 0, "y" => 400, "width" => 400, "height" => 200, "address" => "https://tide.example/x", "title" => "Tables" })
     assert_equal [ "https://tide.example/a", "https://tide.example/b", nil, nil ], %w[a b room x].map { |name| @student.framed("https://tide.example/#{name}") }
   end
 
@@ -119,6 +121,12 @@ class AccessTest < ActiveSupport::TestCase
     @page.perform({ "verb" => "restyle", "set" => { "paper" => "picture", "measures" => { "picture" => paper.id, "fit" => "whole" } } }, id: fresh, by: @owner)
     assert_equal [ shown, beside, paper, nil, nil ], [ shown, beside, paper, room, away ].map { |picture| @student.picture("/pictures/#{picture.id}") }
     assert_equal [ nil, nil ], [ @student.picture("/nonsense"), Access::Student.new(@stranger).picture("/pictures/#{shown.id}") ]
+  end
+
+  test "a student gets the files that lie on the page" do
+    horn, other = %w[horn other].map { |name| @owner.assets.take_in(upload(name * 9, "#{name}.txt")) }
+    lay(@page, { "kind" => "sound", "id" => "s", "x" => 0, "y" => 0, "width" => 400, "height" => 100, "asset" => horn.id, "title" => "Fog horn", "seconds" => 3 })
+    assert_equal [ [ horn ], 2 ], [ @student.assets.to_a, @teacher.assets.where(id: [ horn, other ]).count ]
   end
 
   test "nobody has nothing but what a share opens" do

@@ -15,7 +15,6 @@ export class Dialogs extends Part {
       if (event.target.closest("[data-rename]")) this.rename(event.target.closest("[data-rename]"))
       const link = event.target.closest("a[data-keep-page]")
       if (link) this.follow(link, event)
-      if (event.target.tagName === "DIALOG") event.target.close()
     })
     document.addEventListener("htmx:afterRequest", ({ target, detail }) => {
       if (target.matches("[data-facts]") && detail.successful) this.keptFacts(target)

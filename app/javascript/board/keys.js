@@ -1,5 +1,6 @@
 // The keyboard. Everything a hand can do on the board, keys can do: each tool and each command says its key.
 import { Part } from "surface/part"
+import { front } from "shared/sheets"
 
 const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
 const NAMES = {
@@ -11,7 +12,7 @@ const NAMES = {
   Up: "ArrowUp",
   Down: "ArrowDown"
 }
-const OWN = "input, textarea, select, dialog[open], [data-player], [contenteditable=true], [data-own-keys]" // fields and sheets keep theirs
+const OWN = "input, textarea, select, [data-player], [contenteditable=true], [data-own-keys]" // fields and players keep theirs
 const ANYWHERE = /^([a-z?+=0-]|Escape|PageDown|PageUp)$/ // also when a button has the focus
 
 // "Ctrl Shift Z, Ctrl Y" as [{ key, ctrl, alt, shift }, ...]; shift: undefined where it does not matter.
@@ -43,7 +44,7 @@ export class Keys extends Part {
       .map(([name, command]) => ({ name, command, keys: read(command.key) }))
     this.known = known.sort((a, b) => Boolean(a.command.last) - Boolean(b.command.last))
     document.addEventListener("keydown", event => {
-      if (event.target.closest(OWN) || event.isComposing) return
+      if (front() || event.target.closest(OWN) || event.isComposing) return
       if (this.press(event)) event.preventDefault()
     })
   }

@@ -10,10 +10,6 @@ export function sheet(name, { title, closed } = {}) {
     dialog.setAttribute("aria-label", title)
     dialog.querySelector("h2").textContent = title
   }
-  dialog.addEventListener("click", event => {
-    if (event.target.closest("[data-away]") || event.target === dialog) dialog.close()
-  })
-  dialog.addEventListener("keydown", event => event.stopPropagation())
   dialog.addEventListener("close", () => {
     closed?.()
     dialog.remove()

@@ -22,6 +22,7 @@ export default class SoundRecorder extends Part {
     this.pieces = []
     this.sheet = sheet("sound", { closed: () => this.end() })
     this.sheet.querySelector("[data-stop]").addEventListener("click", () => this.stop())
+    this.sheet.dataset.unkept = ""
     this.sheet.querySelector("input").value =
       `Recording ${new Date().toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" })}`
     this.recorder = new MediaRecorder(stream)

@@ -1,6 +1,7 @@
 // What every page does with htmx: send the forgery token, say refusals in a line, size bars.
 import { say } from "shared/say"
 import { momentHeaders } from "shared/moment"
+import { startSheets } from "shared/sheets"
 
 export const token = () => document.querySelector("meta[name=csrf-token]")?.content ?? ""
 
@@ -15,7 +16,7 @@ export function startHtmx(htmx) {
     say(xhr.status === 422 ? xhr.responseText : "Usher could not do that. Try again.")
   })
   document.addEventListener("htmx:sendError", () => say("Usher cannot be reached. Check the network and try again."))
-  document.addEventListener("click", ({ target }) => target.closest("[data-close]")?.closest("dialog")?.close())
+  startSheets()
   document.addEventListener("submit", event => {
     if (event.target.dataset.sure && !confirm(event.target.dataset.sure)) event.preventDefault()
   })

@@ -3,7 +3,7 @@ require "timeout"
 module Faults
   # The loaded test classes, run in a process of their own until one fails; those that are quick come first.
   class Tests
-    PATIENCE = 180 # seconds, after which a fault counts as noticed: something goes round for ever
+    PATIENCE = 60 # seconds, after which a fault counts as noticed: something goes round for ever
 
     # Stops at the first failure.
     class Stop < Minitest::AbstractReporter

@@ -58,6 +58,28 @@ class PolylineTest < CoreTest
     assert_equal [ [ 0, 0 ], [ 49, 0 ], [ 50, 5 ], [ 51, 0 ], [ 100, 0 ] ], thin
   end
 
+  def test_a_curve_is_where_its_formula_says
+    a, b, c, d = knots = [ [ 0, 0 ], [ 400, -900 ], [ -300, 700 ], [ 900, 100 ] ]
+    [ 0, 0.2, 0.5, 1 ].each do |t|
+      is = [ 0, 1 ].map { |axis| a[axis] * (1 - t)**3 + 3 * b[axis] * t * (1 - t)**2 + 3 * c[axis] * t**2 * (1 - t) + d[axis] * t**3 }
+      Polyline.on_bezier(knots, t).zip(is) { |one, other| assert_in_delta other, one, 1e-9 }
+    end
+    assert_equal [ [ 9, 9 ] ], Polyline.bezier([ [ 0, 0 ], [ 9, 9 ] ]).map { |point| point.map(&:round) }, "a straight one has no points between"
+    assert_equal 29, Polyline.bezier([ [ 0, 0 ], [ 50, 0 ], [ 100, 96 ] ]).size, "no more than the bound of flattening asks for"
+  end
+
+  def test_positions_on_the_corners_and_beyond_the_ends
+    line = Polyline.new([ [ 0, 0 ], [ 100, 0 ], [ 100, 300 ] ])
+    assert_equal [ [ 0.0, 0.0 ], [ 100.0, 0.0 ], [ 100.0, 300.0 ], [ 100.0, 300.0 ], [ 0.0, 0.0 ] ], [ 0, 0.25, 1, 7, -1 ].map { |share| line.at(share) }
+    assert_equal [ 0, 1 ], [ 0.4, 0.6 ].map { |share| line.stop(share, 2) }
+  end
+
+  def test_boxes_meet_where_their_edges_touch
+    box = ->(x, y) { Usher::Geometry::Box.new(x, y, 100, 50, 0) }
+    [ [ 100, 0 ], [ -100, 0 ], [ 0, 50 ], [ 0, -50 ] ].each { |at| assert box.(0, 0).meets?(box.(*at)), at.to_s }
+    [ [ 101, 0 ], [ -101, 0 ], [ 0, 51 ], [ 0, -51 ] ].each { |at| refute box.(0, 0).meets?(box.(*at)), at.to_s }
+  end
+
   private
 
   def distance((ax, ay), (bx, by)) = Math.hypot(ax - bx, ay - by)

@@ -272,6 +272,105 @@ class PageRulesTest < CoreTest
     end
   end
 
+  # ---- tracks, steps together, turning
+
+  def test_a_track_is_stored_as_it_came_and_binds_to_what_is_there
+    hash = { "verb" => "track", "ids" => %w[boat], "kind" => "path", "path" => "rope", "stops" => 3 }
+    assert_equal hash, Usher::Page::Operation.build(hash).to_h
+    free = { "verb" => "track", "ids" => %w[boat], "kind" => "free", "stops" => 0 }
+    assert_equal free, Usher::Page::Operation.build(free).to_h
+    @page.run(put(item("line", id: "rope", x: 0, y: 500, width: 800, height: 0), item("ellipse", id: "boat")))
+    assert_invalid(/no longer on the page/) { @page.run(hash.merge("path" => "gone")) }
+    assert_nil @page.run(hash.merge("path" => "gone"), lenient: true).inverse
+    assert_invalid(/its own track/) { @page.run(hash.merge("path" => "boat")) }
+    @page.run({ "verb" => "track", "ids" => %w[rope], "kind" => "path", "path" => "boat" })
+    assert_invalid(/cannot be the track of the other/) { @page.run(hash) }
+    @page.run(put(item("line", id: "other")))
+    @page.run(hash.merge("path" => "other"))
+  end
+
+  def test_one_thing_that_moves_along_what_is_deleted_is_told_and_several_are_counted
+    @page.run(put(item("line", id: "rope", x: 0, y: 500, width: 800, height: 0), *%w[a b].map { |id| item("ellipse", id: id) }))
+    track = ->(id) { @page.run({ "verb" => "track", "ids" => [ id ], "kind" => "path", "path" => "rope" }) }
+    track.("a")
+    gone = @page.run({ "verb" => "remove", "ids" => %w[rope] })
+    assert_match(/\AA thing moves along/, gone.note)
+    @page.run(gone.inverse)
+    track.("b")
+    assert_match(/\A2 things move along/, @page.run({ "verb" => "remove", "ids" => %w[rope] }).note)
+    assert_nil @page.run({ "verb" => "remove", "ids" => %w[gone] }, lenient: true).inverse
+  end
+
+  def test_steps_together_go_back_in_the_other_order
+    @page.run(put(item("note", id: "a", x: 10)))
+    remove, again = { "verb" => "remove", "ids" => %w[a] }, put(item("note", id: "a", x: 900))
+    both = @page.run({ "verb" => "together", "steps" => [ remove, again ] })
+    assert_equal [ "together", %w[remove put] ], [ both.inverse["verb"], both.inverse["steps"].map { |step| step["verb"] } ]
+    @page.run(both.inverse)
+    assert_equal 10, at("a").x
+    one = @page.run({ "verb" => "together", "steps" => [ remove, { "verb" => "clear" } ] })
+    assert_equal "put", one.inverse["verb"]
+    mixed = { "verb" => "together", "steps" => [ remove, { "verb" => "together", "steps" => [ remove, { "verb" => "together", "steps" => [ remove ] } ] } ] }
+    assert_invalid(/steps of its own/) { Usher::Page::Operation.build(mixed) }
+    assert_invalid(/must have 1 to/) { Usher::Page::Operation.build({ "verb" => "together", "steps" => [ { "verb" => "together", "steps" => [] } ] }) }
+  end
+
+  def test_things_turn_about_the_point_that_is_said
+    @page.run(put(item("rectangle", id: "r", x: 100, y: 100, width: 40, height: 20)))
+    @page.run({ "verb" => "rotate", "ids" => %w[r], "about" => [ 100, 110 ], "angle" => 90 })
+    assert_equal [ 80, 120, 90 ], [ at("r").x, at("r").y, at("r").angle ].map(&:round)
+  end
+
+  def test_what_is_brought_back_by_a_reset_goes_again_and_what_was_not_there_is_not_brought
+    @page.run(put(item("note", id: "a")))
+    back = @page.run({ "verb" => "reset", "items" => [ item("note", id: "a", x: 7).to_h.merge("z" => 1), item("note", id: "b").to_h.merge("z" => 2) ], "gone" => %w[c], "set" => { "minutes" => 9 } })
+    assert_equal [ %w[b], { "minutes" => 5 } ], back.inverse.values_at("gone", "set")
+    assert_empty back.gone
+    @page.run(back.inverse)
+    assert_equal [ %w[a], 100 ], [ ids, at("a").x ]
+  end
+
+  def test_only_strokes_follow_an_edge_and_only_an_edge_that_is_there
+    ink = stroke([ [ 0, 0 ], [ 50, 0 ] ], id: "s")
+    assert_invalid(/Only strokes/) { Usher::Page::Operation.build(put(ink, item("note")).merge("verb" => "trace", "along" => "r")) }
+    traced = @page.run(put(ink).merge("verb" => "trace", "along" => "gone"), lenient: true)
+    assert_equal ink.to_h, traced.put.first.item.to_h
+    @page.run(put(item("note", id: "n")))
+    assert_invalid(/no straight edge/) { @page.run(put(stroke([ [ 0, 0 ], [ 50, 0 ] ], id: "t")).merge("verb" => "trace", "along" => "n")) }
+  end
+
+  def test_a_tidied_drawing_lies_where_its_uppermost_stroke_did_and_looks_like_its_first
+    ring = Array.new(50) { |n| [ 400 + 100 * Math.cos(n * Math::PI / 24), 400 + 100 * Math.sin(n * Math::PI / 24), nil, n * 10 ] }
+    @page.run(put(stroke(ring.first(27), id: "s1", colour: "#1e6079"), item("note", id: "n", x: 1_200), stroke(ring.drop(26), id: "s2", colour: "#b3261e")))
+    tidied = @page.run({ "verb" => "tidy", "ids" => %w[s1 s2] })
+    assert_equal [ %w[s1 s2], "ellipse", "#1e6079", 3 ], [ tidied.gone.sort, tidied.put.first.item.class.kind, tidied.put.first.item.stroke, tidied.put.first.z ]
+  end
+
+  # ---- activities
+
+  SORT = { "groups" => [ { "name" => "Safe", "tiles" => %w[11:30] }, { "name" => "Wait", "tiles" => %w[05:45] } ] }.freeze
+
+  def test_how_many_tiles_and_moves
+    sort = ->(*groups) { Usher::Activities.registry.fetch("sort").new({ "groups" => groups.each_with_index.map { |tiles, n| { "name" => "G#{n}", "tiles" => tiles } } }) }
+    tiles = ->(count) { Array.new(count) { |n| "t#{n}" } }
+    assert_equal 60, sort.(tiles.(30), tiles.(60).last(30)).size
+    assert_invalid(/61 tiles; 60/) { sort.(tiles.(31), tiles.(61).last(30)) }
+    assert_equal 6, sort.(*tiles.(6).map { |tile| [ tile ] }).content["groups"].size
+    [ 1, 7 ].each { |count| assert_invalid(/2 to 6 groups/) { sort.(*tiles.(count).map { |tile| [ tile ] }) } }
+    assert_equal sort.(tiles.(20), %w[x y]).deal(0)["tiles"].first(12), sort.(tiles.(20), %w[x y]).glimpse
+    assert_invalid(/tile of/) { sort.([ " " ], %w[a]) }
+    assert_invalid(/“Tide” stands twice/) { sort.([ "Tide", "ebb" ], [ "tide" ]) }
+    assert_equal "Sort into groups", Usher::Activities.registry.fetch("sort").title
+  end
+
+  def test_more_moves_than_one_go_allows
+    kind = Usher::Activities.registry.fetch("sort").new(SORT)
+    wrong = (0..1).find { |group| !kind.right?(1, { "tile" => 0, "group" => group }) }
+    play = Usher::Activities::Play.new(kind, 1)
+    Usher::Activities::Play::MAX_MOVES.times { play.make({ "tile" => 0, "group" => wrong }) }
+    assert_invalid(/more moves/) { play.make({ "tile" => 0, "group" => wrong }) }
+  end
+
   private
 
   def at(id) = @page.find([ id ]).fetch(id).item

@@ -32,7 +32,7 @@ export default class FormulaMaker extends Part {
   // A new one, or this one again.
   open(element = null) {
     this.element = element
-    this.field.value = element?.dataset.formula ?? ""
+    this.field.value = this.field.defaultValue = element?.dataset.formula ?? ""
     this.sheet.querySelector("[data-make]").textContent = element ? "Keep" : "Put it on the page"
     this.show(null)
     this.sheet.querySelector("[data-problem]").textContent = ""

@@ -1,0 +1,163 @@
+require "application_system_test_case"
+require "support/layout_walk"
+
+# Every state of every screen at every size: all of it can be reached, tapped and read.
+class LayoutTest < ApplicationSystemTestCase
+  include LayoutWalk
+
+  teardown { assert_empty faults, faults.join("\n") }
+
+  test "coming in, and the desk" do
+    visit new_session_path
+    walk "sign in"
+    visit join_path
+    walk "join"
+    visit new_teacher_path
+    walk "a new teacher"
+    @owner = teacher
+    sign_in @owner
+    walk "desk, empty"
+    lesson = lesson(@owner, pages: 3)
+    12.times { |n| Lesson.start(teacher: @owner, title: "The causeway and when it is dry, part #{n}") }
+    Lesson.start(teacher: @owner, title: "Old charts").bin
+    visit root_path
+    walk "desk"
+    find(".card-menu-button, [aria-haspopup=menu]", match: :first).click
+    walk "menu of a lesson"
+    visit bin_path
+    walk "bin"
+    visit lesson_takes_path(lesson)
+    walk "takes, none"
+  end
+
+  test "the board in Prepare" do
+    board_with_everything
+    walk "Prepare"
+    %w[pen highlighter eraser text fill].each do |name|
+      tool name
+      walk "Prepare, #{name}"
+    end
+    tool "shape"
+    walk "Prepare, shapes"
+    tool "arrange"
+    choose "n1"
+    walk "a chosen note"
+    find("#label-bar").click_button "More"
+    assert_selector "#chosen", text: /./
+    walk "More of a note"
+  end
+
+  test "sheets of Prepare" do
+    board_with_everything
+    { "page-sheet" => "Page", "share" => "Share", "doors" => "Open the doors" }.each do |id, word|
+      click_button word, match: :first
+      assert_selector "##{id}[open]"
+      settle
+      walk "sheet #{id}"
+      page.send_keys :escape
+      assert_no_selector "##{id}[open]"
+    end
+    find(".facts-open").click
+    assert_field "Subject"
+    walk "facts"
+    page.send_keys :escape
+    find(".running-all").click
+    assert_selector "#page-grid .grid-page", minimum: 2
+    walk "all pages"
+    page.send_keys :escape
+    find("#stage").send_keys "?"
+    assert_selector "#keys[open]"
+    walk "keys"
+    page.send_keys :escape
+    find("[data-bring-in]").click
+    assert_selector "[data-thing]"
+    settle
+    walk "bring in"
+  end
+
+  test "the board in Teach, and the class" do
+    board_with_everything
+    open_board @lesson, teach: true
+    walk "Teach"
+    find(".bar-doors").click
+    within("#doors") { click_button "Open the doors" }
+    assert_selector ".doors-big"
+    walk "the open doors"
+    sitting = @lesson.reload.sitting
+    %w[Juniper Rowan Sorrel].each { |name| seat(sitting, name) }
+    at(:phone) do
+      come_in_as "Ash", sitting
+      walk "device"
+    end
+    within("#doors") { click_button "A–D" }
+    assert_button "Show the answers"
+    walk "an open poll"
+    at(:phone) do
+      assert_selector ".choice-card"
+      walk "device with a poll"
+    end
+    within("#doors") { click_button "Show the answers" }
+    assert_button "Hide the answers"
+    walk "a poll's answers"
+    within("#doors") { click_button "Close the poll" }
+    page.send_keys :escape
+    card_on(@page, activity(@lesson))
+    tool "use"
+    tap_at(*on_screen(500, 400))
+    assert_selector "#player[open] .player"
+    walk "an activity at the wall"
+    at(:phone) do
+      click_button "Play: Safe or wait?"
+      assert_selector ".player"
+      walk "an activity on a device"
+    end
+  end
+
+  test "making an activity, takes, a share" do
+    board_with_everything
+    visit new_lesson_activity_path(@lesson)
+    settle
+    walk "a new activity"
+    made = activity(@lesson)
+    visit activity_look_path(made)
+    settle
+    walk "look of an activity"
+    share = @lesson.shares.create!
+    visit share_path(share.token)
+    settle
+    walk "a share"
+  end
+
+  test "forced colours and less motion" do
+    board_with_everything
+    cdp("Emulation.setEmulatedMedia", features: [ { name: "forced-colors", value: "active" }, { name: "prefers-reduced-motion", value: "reduce" } ])
+    walk "Prepare in forced colours", sizes: [ [ 1280, 800 ] ]
+    pressed = "getComputedStyle(document.querySelector('.rail [aria-pressed=true]')).outlineStyle + getComputedStyle(document.querySelector('.rail [aria-pressed=true]')).borderTopColor"
+    plain = pressed.gsub("=true", "=false")
+    assert_not_equal page.evaluate_script(plain), page.evaluate_script(pressed), "what is chosen is seen"
+    assert_equal 0, page.evaluate_script("document.getAnimations().filter(one => one.effect.getTiming().duration > 1).length")
+  end
+
+  private
+
+  def board_with_everything
+    start_at_board
+    @lesson.add_page
+    @lesson.add_page
+    lay @page, note("n1", x: 500, y: 300), note("n2", x: 900, y: 300)
+    open_board @lesson
+    assert_selector "#item-n1"
+  end
+
+  def choose(id) = tap_at(*page.evaluate_script("(r => [r.x + r.width / 2, r.y + r.height / 2])(document.getElementById('item-#{id}').getBoundingClientRect())")).then { assert_selector "#label-bar", visible: true }
+
+  def come_in_as(name, sitting)
+    visit join_path
+    fill_in "Code from the board", with: sitting.code
+    fill_in "Your name", with: name
+    click_button "Come in"
+    assert_text "You are in as #{name}"
+  end
+
+  def settle = eventually { page.evaluate_script("!document.querySelector('.htmx-request')") }
+end
