@@ -12,6 +12,7 @@ class BoardChannel < ApplicationCable::Channel
 
   def unsubscribed
     @sitting&.let_go
+    Live::Light.new({}).tell(@lesson) if @light&.to_h.present? # it goes out with the board that held it
   end
 
   def wet(data)
@@ -22,7 +23,7 @@ class BoardChannel < ApplicationCable::Channel
     end
   end
 
-  def light(data) = accept { Live::Light.new(data).then { |light| tell_devices(light: light.to_h) && light.note(@lesson, during(data)) } }
+  def light(data) = accept { (@light = Live::Light.new(data)).tell(@lesson, during(data)) }
   def media(data) = accept { Live::Media.new(data).tell(@lesson, during(data)) }
   def pointer(data) = accept { tell_devices(pointer: Live::Pointer.new(data).to_h) }
 

@@ -4,7 +4,10 @@
   const CONTROLS = "button, a[href], input:not([type=hidden]), select, textarea, summary, [role=button], [role=menuitem], [tabindex='0']:not(svg)"
   const found = []
   const sheet = [...document.querySelectorAll("dialog:modal")].at(-1)
-  const front = sheet ?? document.body
+  // On a narrow screen a panel with a way to close it lies over the tools, as a sheet does.
+  const narrow = getComputedStyle(document.querySelector(".stage") ?? document.body).getPropertyValue("--narrow")
+  const panel = narrow && [...document.querySelectorAll(".float")].find(one => one.checkVisibility())
+  const front = sheet || panel || document.body
   const name = element =>
     `${element.tagName.toLowerCase()} “${(element.getAttribute("aria-label") ?? (element.innerText || element.title || element.name || element.className) ?? "").toString().trim().replace(/\s+/g, " ").slice(0, 40)}”`
   // A field is tapped by its label where that lies round it.
@@ -32,7 +35,8 @@
       if (!hit && !control.disabled) found.push(`${name(control)} is covered by ${at ? name(at) : "nothing"}`)
     }
     const least = bar(control) ? 40 : 44
-    if (!words(control) && !control.disabled && Math.min(box.width, box.height) < least - 0.5) found.push(`${name(control)} is ${Math.round(box.width)} x ${Math.round(box.height)}`)
+    const stretched = getComputedStyle(control, "::after").position === "absolute" // the whole card is its link
+    if (!words(control) && !stretched && !control.disabled && Math.min(box.width, box.height) < least - 0.5) found.push(`${name(control)} is ${Math.round(box.width)} x ${Math.round(box.height)}`)
   }
   // Words of controls and headings that are cut.
   for (const element of front.querySelectorAll("button, a, label, h1, h2, h3, legend, th, dt, p")) {

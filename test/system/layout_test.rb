@@ -22,11 +22,11 @@ class LayoutTest < ApplicationSystemTestCase
     Lesson.start(teacher: @owner, title: "Old charts").bin
     visit root_path
     walk "desk"
-    find(".card-menu-button, [aria-haspopup=menu]", match: :first).click
+    find(".lesson-card .button-icon", match: :first).click
     walk "menu of a lesson"
     visit bin_path
     walk "bin"
-    visit lesson_takes_path(lesson)
+    visit takes_path
     walk "takes, none"
   end
 
@@ -123,7 +123,7 @@ class LayoutTest < ApplicationSystemTestCase
     settle
     walk "look of an activity"
     share = @lesson.shares.create!
-    visit share_path(share.token)
+    visit shared_path(share.token)
     settle
     walk "a share"
   end

@@ -48,6 +48,7 @@ export class Follower {
     this.surface.events.on("patched", () => this.patched())
     this.offer()
     if (this.place.dataset.media) this.media(JSON.parse(this.place.dataset.media))
+    if (this.place.dataset.light) this.light(JSON.parse(this.place.dataset.light))
   }
 
   heard(message) {

@@ -23,7 +23,7 @@ export function ask(words, { value = "", action = "OK", choices = [], hint = "",
     }
     form.append(row)
   }
-  const buttons = line("div", "", "flex justify-end gap-3")
+  const buttons = line("div", "", "dialog-foot")
   buttons.append(
     Object.assign(line("button", "Cancel", "button"), { type: "button", onclick: () => sheet.close("no") }),
     Object.assign(line("button", action, "button button-main"), { value: "yes" })

@@ -14,7 +14,7 @@ export function choose(title, { words = [], answers, otherwise = null }) {
       return part
     })
   )
-  const buttons = line("div", "", "flex flex-wrap justify-end gap-3")
+  const buttons = line("div", "", "dialog-foot")
   answers.forEach(([value, word], index) => {
     const button = Object.assign(line("button", word, index === answers.length - 1 ? "button button-main" : "button"), {
       type: "button"

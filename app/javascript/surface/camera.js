@@ -74,10 +74,11 @@ export class Camera {
   }
 
   insets() {
-    const narrow = this.stage.clientWidth < 900
-    const [left, top, right, bottom] = (narrow ? this.stage.dataset.narrow : this.stage.dataset.inset)
+    const narrow = getComputedStyle(this.stage).getPropertyValue("--narrow")
+    const [left, top, right, most] = (narrow ? this.stage.dataset.narrow : this.stage.dataset.inset)
       .split(" ")
       .map(Number)
+    const bottom = Math.min(most, this.stage.clientHeight / 2)
     return [left, top, right + (narrow ? 0 : this.panel), bottom]
   }
 

@@ -68,17 +68,17 @@ export class Contacts extends Part {
     contact.tool.down?.(contact)
   }
 
-  // Whether the hands are at different things: then each moves its own, and nobody zooms.
+  // Whether the hands are at things of their own: then each moves its own, and nobody zooms. In Use that is so as
+  // soon as one of them is at a thing; elsewhere two fingers on the same thing, or one beside it, still zoom until
+  // it has been moved.
   busy({ clientX, clientY }) {
-    const { holds } = this.toolbox.current
-    const there = holds && itemAt(clientX, clientY)
-    return (
-      Boolean(there) &&
-      [...this.contacts.values()].some(
-        contact =>
-          contact.type === "touch" && holds(contact) && !this.surface.view.mates(contact.item ?? there).includes(there)
-      )
-    )
+    const { holds, apart } = this.toolbox.current
+    if (!holds) return false
+    const there = itemAt(clientX, clientY)
+    const held = [...this.contacts.values()].filter(contact => contact.type === "touch" && holds(contact))
+    if (apart) return held.length > 0 || Boolean(there && !there.dataset.pinned)
+    const others = ({ item }) => there && !this.surface.view.mates(item ?? there).includes(there)
+    return held.some(contact => contact.moved || others(contact))
   }
 
   // The tool that this contact is, and how it writes when that is not as chosen.

@@ -34,6 +34,17 @@ export function boundsOf(points) {
   return { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y }
 }
 
+// Answers with a function that cuts a shift [dx, dy] so that what lies on the page stays on it: upright boxes that
+// move together, and the page's { width, height }. What lies beyond an edge goes no further.
+export function staying(boxes, { width, height }) {
+  const { x, y, ...size } = boundsOf(boxes.flatMap(cornersOf))
+  const cut = (by, from, to) => Math.min(Math.max(by, Math.min(from, 0)), Math.max(to, 0))
+  return ([dx, dy]) => [
+    round(cut(dx, -x, width - x - size.width)),
+    round(cut(dy, -y, height - y - size.height))
+  ]
+}
+
 // Whether a point lies inside a polygon, by the even-odd rule.
 export const inside = (polygon, [x, y]) =>
   polygon.filter(([ax, ay], index) => {

@@ -1,5 +1,14 @@
-# Where the teacher's spotlight is and what form it has; nothing when it is off.
+# Where the teacher's spotlight is and what form it has; nothing when it is off. Kept for a while, so that a device
+# that comes later is dimmed too.
 class Live::Light
+  KEPT = 6.hours
+
+  class << self
+    # What devices of a lesson should be told now; nil where all of the page is to be seen.
+    def now(lesson) = Rails.cache.read(key(lesson)).presence
+    def key(lesson) = "light:#{lesson.id}"
+  end
+
   PLACE = Usher::Types::List.new(Usher::Types::Number.new(-20_000..20_000, digits: 0), 2..2)
 
   def initialize(data)
@@ -8,6 +17,14 @@ class Live::Light
   end
 
   def to_h = @light || {}
+
+  def tell(lesson, during = {})
+    Rails.cache.write(self.class.key(lesson), to_h, expires_in: KEPT)
+    lesson.open_sitting&.device_feed&.publish(light: to_h)
+    note(lesson, during)
+  end
+
+  private
 
   # A take shows it where it has come to rest, and that it went.
   def note(lesson, during) = (Event.note(lesson, "light", to_h, during: during) if during.any?)

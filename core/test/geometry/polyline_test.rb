@@ -52,6 +52,13 @@ class PolylineTest < CoreTest
     assert_equal [ 2, 10.0 ], Usher::Geometry::Polyline.send(:furthest, [ [ 0, 0 ], [ 4, 0 ], [ 20, 0 ], [ 10, 0 ] ], 0, 3)
   end
 
+  def test_thinning_is_the_same_wherever_the_line_lies
+    points = [ [ 0, 0 ], [ 20, 0.02 ], [ 40, 0 ], [ 60, 9 ], [ 80, 0 ] ]
+    thin = Polyline.simplify(points)
+    assert_equal thin, Polyline.simplify(points.map { |x, y| [ x + 500, y + 900 ] }).map { |x, y| [ x - 500, (y - 900).round(6) ] }
+    assert_equal 4, thin.size
+  end
+
   def test_thinning_keeps_the_line_and_drops_what_it_passes_anyway
     points = (0..100).map { |n| [ n, n == 50 ? 5 : 0 ] }
     thin = Polyline.simplify(points)
@@ -65,6 +72,7 @@ class PolylineTest < CoreTest
       Polyline.on_bezier(knots, t).zip(is) { |one, other| assert_in_delta other, one, 1e-9 }
     end
     assert_equal [ [ 9, 9 ] ], Polyline.bezier([ [ 0, 0 ], [ 9, 9 ] ]).map { |point| point.map(&:round) }, "a straight one has no points between"
+    assert_equal 69, Polyline.bezier([ [ 0, 0 ], [ 100, 0 ], [ 200, 0 ], [ 300, 190 ] ]).size, "as many as its sharpest bend needs"
     assert_equal 29, Polyline.bezier([ [ 0, 0 ], [ 50, 0 ], [ 100, 96 ] ]).size, "no more than the bound of flattening asks for"
   end
 

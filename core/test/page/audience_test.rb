@@ -2,7 +2,6 @@ require "core_test"
 
 class AudienceTest < CoreTest
   SIZE = [ 1600, 900 ].freeze
-  AUDIENCES = { board: Usher::Page::Audience::BOARD, room: Usher::Page::Audience::ROOM, devices: Usher::Page::Audience::DEVICES }.freeze
 
   def test_who_sees_what
     {
@@ -14,15 +13,19 @@ class AudienceTest < CoreTest
       item("note", x: 5_000, audience: "devices") => %i[board],
       item("note", x: 5_000, audience: "room") => %i[board]
     }.each do |item, seen|
-      assert_equal seen, AUDIENCES.select { |_, audience| audience.sees?(item, SIZE) }.keys, item.all.slice("audience", "covered", "x").to_s
+      assert_equal seen, audiences.select { |_, audience| audience.sees?(item, SIZE) }.keys, item.all.slice("audience", "covered", "x").to_s
       bits = Usher::Page::Audience.bits(item, SIZE)
-      assert_equal seen, AUDIENCES.select { |_, audience| audience.among?(bits) }.keys, "as it is stored"
+      assert_equal seen, audiences.select { |_, audience| audience.among?(bits) }.keys, "as it is stored"
     end
   end
 
   def test_only_what_covers_hide_is_left_out_for_devices
-    assert_equal [ false, false, true ], AUDIENCES.values.map(&:veiled?)
-    assert_equal %w[board room devices], AUDIENCES.values.map(&:name)
+    assert_equal [ false, false, true ], audiences.values.map(&:veiled?)
+    assert_equal %w[board room devices], audiences.values.map(&:name)
     assert_equal [ 1, 2 ], Usher::Page::Audience::TOLD.map(&:bit), "these numbers are stored"
   end
+
+  private
+
+  def audiences = { board: Usher::Page::Audience::BOARD, room: Usher::Page::Audience::ROOM, devices: Usher::Page::Audience::DEVICES }
 end

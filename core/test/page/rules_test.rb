@@ -371,6 +371,19 @@ class PageRulesTest < CoreTest
     assert_invalid(/more moves/) { play.make({ "tile" => 0, "group" => wrong }) }
   end
 
+  def test_what_is_put_again_by_undo_and_is_there_already_is_no_step
+    @page.run(put(item("note", id: "a")))
+    assert_nil @page.run(put(item("note", id: "a")), lenient: true).inverse
+    assert_equal({ "verb" => "remove", "ids" => %w[b] }, @page.run(put(item("note", id: "a"), item("note", id: "b")), lenient: true).inverse)
+    assert_invalid(/on the page already/) { Usher::Page::Operation.build(put(item("note", id: "a"))).run(@page) }
+    assert_raises(NotImplementedError) { Usher::Page::Operation.allocate.apply(@page, lenient: false) }
+  end
+
+  def test_a_copy_is_free_of_what_only_its_original_is
+    copy = item("ellipse", id: "c", covered: true, hidden: [ [ 1, 2 ] ], pinned: "all", groups: %w[g], origin: "pile").plain(id: "d", groups: [])
+    assert_equal [ "d", false, [], "no", [], nil ], [ copy.id, copy.covered, copy.hidden, copy.pinned, copy.groups, copy.origin ]
+  end
+
   private
 
   def at(id) = @page.find([ id ]).fetch(id).item

@@ -2,6 +2,7 @@
 // from a pile. Shown by a ring; no handles, no delete.
 import { Carry } from "surface/carry"
 import { boxOf } from "surface/view"
+import { staying } from "surface/geometry"
 import { newId } from "shared/ids"
 import { press, deal } from "board/arranging/pressing"
 import { make } from "surface/svg"
@@ -50,8 +51,10 @@ export class Using extends Part {
     const parts =
       this.element && this.surface.view.mates(this.element).filter(({ dataset }) => !dataset.pinned && !dataset.pile)
     if (!parts?.length) return Boolean(this.element)
-    new Carry(this.surface.view, parts).by([dx, dy])
-    this.surface.do({ verb: "move", ids: parts.map(({ dataset }) => dataset.item), by: [dx, dy] })
+    const by = staying(parts.map(boxOf), this.surface.camera.page)([dx, dy])
+    if (!by.some(Boolean)) return true
+    new Carry(this.surface.view, parts).by(by)
+    this.surface.do({ verb: "move", ids: parts.map(({ dataset }) => dataset.item), by })
     return true
   }
 

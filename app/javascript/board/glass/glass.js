@@ -14,6 +14,8 @@ export class Glass extends Part {
     Object.assign(this, { name, on: false })
     this.layer = document.getElementById("glass")
     this.surface.camera.watch(() => this.on && this.follow())
+    this.surface.events.on("turning", () => this.on && this.toggle())
+    this.fingers = new Map()
   }
 
   toggle() {
@@ -52,11 +54,20 @@ export class Glass extends Part {
   grab(event, part) {
     event.preventDefault()
     event.stopPropagation()
+    const { pointerId } = event,
+      { fingers } = this
     let [lastX, lastY] = this.surface.camera.toPage(event.clientX, event.clientY)
+    fingers.set(pointerId, [lastX, lastY])
+    const lift = () => fingers.delete(pointerId)
     drag(event, {
+      end: lift,
+      cancel: lift,
       move: ({ clientX, clientY }) => {
         const [x, y] = this.surface.camera.toPage(clientX, clientY)
-        if (part === "rim") this.resize(x, y)
+        const gap = this.gap()
+        fingers.set(pointerId, [x, y])
+        if (fingers.size === 2) gap && this.grow(this.gap() / gap)
+        else if (part === "rim") this.resize(x, y)
         else this.at = [this.at[0] + x - lastX, this.at[1] + y - lastY]
         lastX = x
         lastY = y
@@ -64,6 +75,12 @@ export class Glass extends Part {
         this.changed()
       }
     })
+  }
+
+  // How far two fingers on it are apart, in page units.
+  gap() {
+    const [a, b = a] = this.fingers.values()
+    return Math.hypot(a[0] - b[0], a[1] - b[1])
   }
 
   key(event) {

@@ -20,7 +20,7 @@ export default class Spotlight extends Glass {
   }
 
   build(group) {
-    this.dim = group.appendChild(make("path", { fill: "#1a060e", "fill-opacity": 0.82, "fill-rule": "evenodd" }))
+    this.dim = group.appendChild(make("path", { fill: "#1a060e", "fill-opacity": 0.97, "fill-rule": "evenodd" }))
     this.inner = group.appendChild(make("path", { fill: "transparent", "data-part": "inside", class: "glass-inside" }))
     this.rim = group.appendChild(make("path", { fill: "none", class: "glass-rim", "data-part": "rim" }))
     this.shape = group.appendChild(

@@ -20,17 +20,22 @@ export default {
       recorder.point(x, y)
     }
 
+    const away = () => {
+      if (surface.dot.getAttribute("visibility") === "hidden") return
+      surface.dot.setAttribute("visibility", "hidden")
+      surface.live?.perform("pointer", {})
+      recorder.point()
+    }
+    surface.events.on("turning", away)
+
     return {
       cursor: "none",
       hover: point,
       down: contact => point(contact.event),
       move: (_contact, events) => point(events.at(-1)),
-
-      leave() {
-        surface.dot.setAttribute("visibility", "hidden")
-        surface.live?.perform("pointer", {})
-        recorder.point()
-      }
+      up: contact => contact.type === "touch" && away(),
+      cancel: away,
+      leave: away
     }
   }
 }

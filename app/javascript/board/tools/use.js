@@ -4,13 +4,14 @@ import { Carry } from "surface/carry"
 import { held } from "surface/track"
 import { itemAt } from "surface/pick"
 import { boxOf } from "surface/view"
-import { round } from "surface/geometry"
+import { round, staying } from "surface/geometry"
 import { newId } from "shared/ids"
 import { say } from "shared/say"
 import { press, deal } from "board/arranging/pressing"
 import { pan } from "board/tools/hand"
 
-const shift = ({ page, origin }) => [round(page[0] - origin[0]), round(page[1] - origin[1])]
+// How far a hand has gone with what it holds: never so far that it leaves the page.
+const shift = ({ page, origin, stays }) => stays([round(page[0] - origin[0]), round(page[1] - origin[1])])
 
 export default {
   word: "Use",
@@ -34,6 +35,7 @@ export default {
 
     return {
       cursor: "default",
+      apart: true, // every hand is its own
       holds: contact => Boolean(contact.item),
 
       down(contact) {
@@ -50,6 +52,7 @@ export default {
         if (!contact.moved) return
         if (!contact.item) return surface.mode === "prepare" || !camera.fitted ? pan(contact, surface) : null
         contact.carry ??= lift(contact)
+        contact.stays ??= staying(view.mates(contact.item).map(boxOf), camera.page)
         contact.carry.by(shift(contact))
       },
 
