@@ -18,6 +18,7 @@ class PatchTest < ActiveSupport::TestCase
     assert_includes told[:put].first[:svg], "Boots"
     assert_equal told, patch.for(@wall)
     assert_equal %i[page seq put gone], patch.for(@device).keys
+    assert_includes patch.for(@device)[:put].first[:svg], "Boots"
     assert_not_includes told.keys, :ground
   end
 
@@ -68,6 +69,8 @@ class PatchTest < ActiveSupport::TestCase
   test "an operation that was kept before is told again as things are now" do
     first = lay(@page, note("a"), note("b", x: 700), id: "once")
     @page.perform({ "verb" => "remove", "ids" => [ "b" ] }, id: fresh, by: @owner)
+    lay(@page, note("c"))
+    lay(@lesson.pages.second, note("a"))
     again = lay(@page, note("a"), note("b", x: 700), id: "once")
     assert_equal [ false, true ], [ first, again ].map(&:repeated?)
     assert_equal [ [ "a" ], [ "b" ], false ], again.for(@board).then { |told| [ told[:put].map { |put| put[:id] }, told[:gone], told.key?(:ground) ] }

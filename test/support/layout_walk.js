@@ -22,7 +22,9 @@
   if (main && outside(main.getBoundingClientRect())) found.push(`the main button of the sheet is out of sight: ${name(main)}`)
   if (document.documentElement.scrollWidth > innerWidth + 1) found.push(`the page is ${document.documentElement.scrollWidth} wide in a window of ${innerWidth}`)
 
+  const more = document.querySelector("#chosen:not([hidden])") // it lies over the bar it was opened from
   for (const control of front.querySelectorAll(CONTROLS)) {
+    if (more && control.closest("#label-bar")) continue
     if (!sheet && control.closest("dialog")) continue
     const target = body(control)
     if (!seen(target) || control.closest("[inert], [aria-hidden=true]") || control.id === "stage" || control.closest("#toasts")) continue

@@ -57,7 +57,12 @@ class SheetsTest < ApplicationSystemTestCase
       click_button "A–C"
       click_button "Show the answers"
       assert_button "Hide the answers"
+      click_button "Close the poll"
+      assert_text "The poll is closed"
     end
+    eventually { page.evaluate_script("document.getElementById('doors').contains(document.activeElement) && document.activeElement.checkVisibility()") }
+    page.send_keys :escape
+    assert_no_selector "#doors[open]"
   end
 
   test "a sound that a finger opens from a thing stays open" do

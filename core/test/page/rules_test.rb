@@ -384,6 +384,27 @@ class PageRulesTest < CoreTest
     assert_equal [ "d", false, [], "no", [], nil ], [ copy.id, copy.covered, copy.hidden, copy.pinned, copy.groups, copy.origin ]
   end
 
+  def test_what_the_browser_gets_to_offer_its_editors
+    hints = item("line", x: 0, y: 0, width: 100, height: 0).hints
+    assert_equal [ "0,0 100,0", nil ], hints.values_at("knots", "edges").map { |list| list&.gsub(/(\d)\.0\b/, '\1') }
+    assert_equal 2, item("ruler").hints["edges"].to_s.split.size / item("ruler").edges.size
+    assert_equal [ [], true ], [ item("note").hints.keys & %w[knots edges covered], item("note", covered: true).hints["covered"] ]
+    assert_invalid(/has no "boat"/) { item("note", boat: 1, tide: 2) }
+  end
+
+  def test_gaps_are_made_equal_wherever_the_things_lie
+    @page.run(put(*[ [ "a", 300 ], [ "b", 420 ], [ "c", 900 ] ].map { |id, x| item("rectangle", id: id, x: x, width: 100) }))
+    @page.run({ "verb" => "distribute", "ids" => %w[c a b], "along" => "across" })
+    assert_equal [ 300, 600, 900 ], %w[a b c].map { |id| at(id).x }
+  end
+
+  def test_things_that_belong_together_ride_together_and_others_alone
+    @page.run(put(item("line", id: "rope", x: 0, y: 500, width: 1_000, height: 0), item("ellipse", id: "a", x: 0, y: 100, width: 40, height: 40, groups: %w[g]), item("ellipse", id: "b", x: 60, y: 100, width: 40, height: 40, groups: %w[g]), item("ellipse", id: "c", x: 700, y: 100, width: 40, height: 40)))
+    [ %w[a b], %w[c] ].each { |ids| @page.run({ "verb" => "track", "ids" => ids, "kind" => "path", "path" => "rope" }) }
+    @page.run({ "verb" => "move", "ids" => %w[rope], "by" => [ 200, 0 ] })
+    assert_equal [ 60, 640 ], [ at("b").x - at("a").x, at("c").x - at("b").x ].map(&:round)
+  end
+
   private
 
   def at(id) = @page.find([ id ]).fetch(id).item

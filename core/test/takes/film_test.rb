@@ -92,6 +92,12 @@ class TakeFilmTest < CoreTest
     assert_equal [ "<b/>", "<there/>" ], [ start["events"].first["put"].sole["svg"], start["events"].last["stack"].sole["svg"] ]
   end
 
+  def test_what_happened_at_this_moment_is_in_the_picture_and_not_to_come
+    film = film(patch(1_000, put: [ entry("b", 2) ]), patch(2_000, put: [ entry("b", 5) ], gone: [ "a" ]), patch(2_000, put: [ entry("c", 1) ]), stack: [ entry("a") ])
+    start = film.from(2_000)
+    assert_equal [ %w[c b], [] ], [ start["items"].map { |item| item["id"] }, start["events"] ]
+  end
+
   def test_chunks_follow_each_other_without_a_gap_also_where_much_happens
     events = Array.new(700) { |n| patch(n * 3, put: [ entry("i#{n}") ]) }
     chunks = cut(*events, length: 40_000).chunks
