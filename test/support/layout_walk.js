@@ -6,7 +6,7 @@
   const sheet = [...document.querySelectorAll("dialog:modal")].at(-1)
   // On a narrow screen a panel with a way to close it lies over the tools, as a sheet does.
   const narrow = getComputedStyle(document.querySelector(".stage") ?? document.body).getPropertyValue("--narrow")
-  const panel = narrow && [...document.querySelectorAll(".float")].find(one => one.checkVisibility())
+  const panel = narrow && [...document.querySelectorAll(".float, .store-panel")].find(one => one.checkVisibility())
   const front = sheet || panel || document.body
   const name = element =>
     `${element.tagName.toLowerCase()} “${(element.getAttribute("aria-label") ?? (element.innerText || element.title || element.name || element.className) ?? "").toString().trim().replace(/\s+/g, " ").slice(0, 40)}”`

@@ -1,6 +1,7 @@
 // Which part of the page and its wings is on screen. Page units on one side, CSS pixels on the other.
 const CLOSEST = 12
 const FURTHEST = 0.08
+const TOOLS = 118 // CSS pixels of the tools alone
 const NARROW = 1.4 // the room beside a page, in shares of what it takes
 
 export class Camera {
@@ -73,13 +74,20 @@ export class Camera {
     return { left, top, width: this.stage.clientWidth - left - right, height: this.stage.clientHeight - top - bottom }
   }
 
+  // Whether the tools lie above and below the page, not beside it (board/narrow.css).
+  get stacked() {
+    return Boolean(getComputedStyle(this.stage).getPropertyValue("--narrow"))
+  }
+
   insets() {
-    const narrow = getComputedStyle(this.stage).getPropertyValue("--narrow")
+    const narrow = this.stacked
     const [left, top, right, most] = (narrow ? this.stage.dataset.narrow : this.stage.dataset.inset)
       .split(" ")
       .map(Number)
     const bottom = Math.min(most, this.stage.clientHeight / 2)
-    return [left, top, right + (narrow ? 0 : this.panel), bottom]
+    // Beside a panel the tools take less room: their trays are put away.
+    const beside = this.panel && !narrow
+    return [beside ? Math.min(left, TOOLS) : left, top, right + (beside ? this.panel : 0), bottom]
   }
 
   // A panel this wide (px) lies over the right side of the stage: a page shown as a whole makes room for it.
@@ -92,7 +100,7 @@ export class Camera {
   beside(left, width) {
     const { clientWidth } = this.stage,
       most = clientWidth - width - 8
-    return Math.max(Math.min(clientWidth < 900 ? 8 : this.insets()[0], most), Math.min(most, left))
+    return Math.max(Math.min(this.insets()[0], most), Math.min(most, left))
   }
 
   // One page unit to one pixel, about the middle of the screen.

@@ -20,6 +20,15 @@ class Library::Drawing < Library::Record
       found.first(limit)
     end
 
+    # [Entry, ...] of a subject (Library::Subjects) that match what was typed, if anything was.
+    def about(subject, query = "", limit: MOST)
+      words = Library::Subjects.words(subject)
+      return [] if words.empty?
+      any = words.map { |word| %("#{word}") }.join(" OR ")
+      typed = query.downcase.scan(/[[:alnum:]]+/).first(8).map { |word| %("#{word}"*) }
+      match([ "(#{any})", *typed ].join(" AND "), limit)
+    end
+
     # Something to look at before anything is typed.
     def sample(limit) = select(:id, :title).where(pack: "emoji").order(Arel.sql("(id * 7919) % 1571")).limit(limit).map { |row| Entry.new(row.id, row.title) }
 

@@ -68,7 +68,7 @@ export class MediaRoom extends Part {
     const { stage, camera } = this.surface,
       { left, top, right, bottom } = stage.getBoundingClientRect()
     const panel = this.panel && !this.panel.hidden && this.panel.getBoundingClientRect(),
-      beside = panel && innerWidth >= 900
+      beside = panel && !camera.stacked
     const [x, y] = camera.toPage(
       (left + (beside ? panel.left : right)) / 2,
       (top + (panel && !beside ? panel.top : bottom)) / 2
