@@ -100,7 +100,8 @@ class LayoutTest < ApplicationSystemTestCase
     assert_button "Hide the answers"
     walk "a poll's answers"
     within("#doors") { click_button "Close the poll" }
-    page.send_keys :escape
+    assert_text "The poll is closed"
+    find("#doors .dialog-head [data-close]").click
     card_on(@page, activity(@lesson))
     tool "use"
     tap_at(*on_screen(500, 400))

@@ -39,10 +39,7 @@ export function boundsOf(points) {
 export function staying(boxes, { width, height }) {
   const { x, y, ...size } = boundsOf(boxes.flatMap(cornersOf))
   const cut = (by, from, to) => Math.min(Math.max(by, Math.min(from, 0)), Math.max(to, 0))
-  return ([dx, dy]) => [
-    round(cut(dx, -x, width - x - size.width)),
-    round(cut(dy, -y, height - y - size.height))
-  ]
+  return ([dx, dy]) => [round(cut(dx, -x, width - x - size.width)), round(cut(dy, -y, height - y - size.height))]
 }
 
 // Whether a point lies inside a polygon, by the even-odd rule.

@@ -6,9 +6,11 @@
 // anew whatever a canvas covers, so a small one keeps the frame that shows a new point short. Ink that
 // is seen through has canvases of its own, as faint as it is.
 import { LiveNib, strokeWidths } from "surface/nib"
+import { sharp } from "surface/turns"
 
 const TILE = 256 // CSS pixels
 const STEPS = 4 // from middle to middle of a finished stroke
+const SAME = 0.05 // page units within which a point is the one before: it is not drawn
 
 export class WetInk {
   // place: the element to draw over; view: () => ({ x, y, scale }), the page unit at its corner and
@@ -26,8 +28,9 @@ export class WetInk {
     this.strokes.set(id, {
       ...look,
       opacity: look.opacity ?? 1,
-      points: [],
+      points: [], // as they came
       widths: [],
+      shown: [], // the numbers of those that are drawn
       live: new LiveNib(look.stroke_width, look.nib)
     })
   }
@@ -41,9 +44,12 @@ export class WetInk {
     const stroke = this.strokes.get(id)
     if (!stroke) return
     for (const point of points) {
+      const last = stroke.points[stroke.shown.at(-1)]
       stroke.points.push(point)
       stroke.widths.push(stroke.live.next(point))
-      this.extend(stroke, stroke.points.length - 1)
+      if (last && Math.abs(point[0] - last[0]) < SAME && Math.abs(point[1] - last[1]) < SAME) continue
+      stroke.shown.push(stroke.points.length - 1)
+      this.extend(stroke, stroke.shown.length - 1)
     }
   }
 
@@ -71,45 +77,40 @@ export class WetInk {
     this.waiting = null
     for (const { canvas } of this.tiles.values()) canvas.remove()
     this.tiles.clear()
-    for (const stroke of this.strokes.values()) stroke.points.forEach((_, index) => this.extend(stroke, index))
+    for (const stroke of this.strokes.values()) stroke.shown.forEach((_, index) => this.extend(stroke, index))
   }
 
-  // The curve and the widths that the point at `index` of a finished stroke stands for: from the middle
-  // before it to the middle after it, in short steps.
-  part({ points, widths }, index) {
-    const at = [points[index - 1] ?? points[index], points[index], points[index + 1] ?? points[index]]
-    const width = [widths[index - 1] ?? widths[index], widths[index], widths[index + 1] ?? widths[index]]
-    const middle = (a, b) => (a + b) / 2
-    const bend = (from, over, to, t) => (1 - t) ** 2 * from + 2 * t * (1 - t) * over + t ** 2 * to
-    return Array.from({ length: STEPS + 1 }, (_, step) =>
-      [0, 1]
-        .map(axis =>
-          bend(middle(at[0][axis], at[1][axis]), at[1][axis], middle(at[1][axis], at[2][axis]), step / STEPS)
-        )
-        .concat(bend(middle(width[0], width[1]), width[1], middle(width[1], width[2]), step / STEPS))
-    )
+  // A drawn point and its width: [x, y, width]; the first or last one for those beyond the ends.
+  drawn({ points, widths, shown }, index) {
+    const number = shown[Math.min(Math.max(index, 0), shown.length - 1)]
+    return [points[number][0], points[number][1], widths[number]]
   }
 
-  // Draws what the point at `index` adds: the curve to the middle before it, and the rest straight.
+  // The curve and the widths that the drawn point at `index` of a finished stroke stands for: from the middle
+  // before it to the middle after it, in short steps; over the point itself where the stroke turns sharply.
+  part(stroke, index) {
+    const [before, at, after] = [-1, 0, 1].map(step => this.drawn(stroke, index + step))
+    const middle = (a, b) => a.map((value, axis) => (value + b[axis]) / 2)
+    const [from, to] = [middle(before, at), middle(at, after)]
+    if (index > 0 && index < stroke.shown.length - 1 && sharp(before, at, after)) return [from, at, to]
+    const bend = (axis, t) => (1 - t) ** 2 * from[axis] + 2 * t * (1 - t) * at[axis] + t ** 2 * to[axis]
+    return Array.from({ length: STEPS + 1 }, (_, step) => [0, 1, 2].map(axis => bend(axis, step / STEPS)))
+  }
+
+  // Draws what the drawn point at `index` adds: the curve to the middle before it, and the rest straight.
   extend(stroke, index) {
-    const { colour, opacity, points, widths } = stroke
-    const [x, y] = points[index],
-      width = widths[index]
-    const [px, py] = points[index - 1] ?? points[index]
-    const [qx, qy] = points[index - 2] ?? [px, py]
+    const { colour, opacity, finished } = stroke
+    const [before, last, [x, y, width]] = [-2, -1, 0].map(step => this.drawn(stroke, index + step))
+    const turns = index > 1 && sharp(before, last, [x, y])
     const { x: left, y: top, scale } = this.view()
-    const [nx, ny] = (stroke.finished && points[index + 1]) || points[index]
+    const further = finished ? this.drawn(stroke, index + 1) : before
     const screen = ([a, b]) => [(a - left) * scale, (b - top) * scale]
     const margin = (width * scale) / 2 + 2
-    for (const { pen, at } of this.touched(
-      [[x, y], [px, py], stroke.finished ? [nx, ny] : [qx, qy]].map(screen),
-      margin,
-      opacity
-    )) {
+    for (const { pen, at } of this.touched([[x, y], last, further].map(screen), margin, opacity)) {
       const k = scale * pen.ratio
       pen.context.setTransform(k, 0, 0, k, -(left * scale + at[0]) * pen.ratio, -(top * scale + at[1]) * pen.ratio)
-      if (stroke.finished) this.steps(pen.context, colour, this.part(stroke, index))
-      else this.stroke(pen.context, { colour, width, index, x, y, px, py, qx, qy })
+      if (finished) this.steps(pen.context, colour, this.part(stroke, index))
+      else this.stroke(pen.context, { colour, width, index, x, y, last, before, turns })
     }
   }
 
@@ -125,7 +126,7 @@ export class WetInk {
     }
   }
 
-  stroke(context, { colour, width, index, x, y, px, py, qx, qy }) {
+  stroke(context, { colour, width, index, x, y, last: [px, py], before: [qx, qy], turns }) {
     Object.assign(context, {
       strokeStyle: colour,
       fillStyle: colour,
@@ -138,7 +139,7 @@ export class WetInk {
       context.arc(x, y, width / 2, 0, 7)
       return context.fill()
     }
-    if (index === 1) context.moveTo(px, py)
+    if (index === 1 || turns) context.moveTo(px, py)
     else {
       context.moveTo((qx + px) / 2, (qy + py) / 2)
       context.quadraticCurveTo(px, py, (px + x) / 2, (py + y) / 2)

@@ -15,5 +15,6 @@ module Usher
     autoload :Nib, "usher/ink/nib"
     autoload :Outline, "usher/ink/outline"
     autoload :StraightEdge, "usher/ink/straight_edge"
+    autoload :Turns, "usher/ink/turns"
   end
 end

@@ -2,7 +2,9 @@ require "core_test"
 
 class CurveTest < CoreTest
   def test_a_curve_goes_through_the_ends_and_the_middles_in_twentieths
-    assert_equal "M0 0l100 0q100 0 100 100l0 100", Usher::Ink::Curve.new([ [ 0, 0 ], [ 10, 0 ], [ 10, 10 ] ]).path
+    assert_equal "M0 0l100 0q100 0 180 60l80 60", Usher::Ink::Curve.new([ [ 0, 0 ], [ 10, 0 ], [ 18, 6 ] ]).path
+    assert_equal "M0 0l100 0l100 0l0 100l0 100", Usher::Ink::Curve.new([ [ 0, 0 ], [ 10, 0 ], [ 10, 10 ] ]).path, "a sharp turn is reached"
+    assert_equal Usher::Ink::Curve.new([ [ 0, 0 ], [ 10, 0 ], [ 0, 0 ] ]).path, Usher::Ink::Curve.new([ [ 0, 0 ], [ 0, 0 ], [ 10, 0 ], [ 10, 0.01 ], [ 0, 0 ] ]).path
     assert_equal "M0 0l100 0l100 0", Usher::Ink::Curve.new([ [ 0, 0 ], [ 10, 0 ] ]).path
     assert_equal "M60 60h1", Usher::Ink::Curve.new([ [ 3, 3 ] ]).path
   end

@@ -16,7 +16,10 @@ class OutlineTest < CoreTest
 
   def test_a_sharp_turn_gets_a_round_corner
     refute_includes outline([ [ 0, 0 ], [ 50, 0 ], [ 100, 0 ] ]), "a100 100"
-    assert_includes outline([ [ 0, 0 ], [ 50, 0 ], [ 0, 0.5 ], [ 50, 1 ] ]), "a100 100"
+    path = outline([ [ 0, 0 ], [ 50, 0 ], [ 0, 0.5 ], [ 50, 1 ] ])
+    assert_equal 3, path.count("M"), "a shape from turn to turn"
+    assert_equal 6, path.scan("A100 100").size, "each with round ends, which meet in the turn"
+    assert_includes outline([ [ 0, 0 ], [ 2, 0 ], [ 2, 2 ], [ 0, 2 ] ]), "a100 100", "a narrow bend is filled"
   end
 
   def test_any_stroke_gives_finite_numbers

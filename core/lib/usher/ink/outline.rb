@@ -1,10 +1,11 @@
 module Usher
   module Ink
     # A stroke of changing width as a shape to fill: Ink::Curve offset by half the local width to either
-    # side, round ends, and a disc where the pen turns sharply. Flat lists and whole numbers,
-    # because an eraser may ask for ten thousand points at once (bench/erase).
+    # side, with round ends. From one sharp turn (Ink::Turns) to the next it is a shape of its own, and both meet in
+    # the disc about the point; a disc also lies where a side would fold over itself in a narrow bend. Flat lists and
+    # whole numbers, because an eraser may ask for ten thousand points at once (bench/erase).
     class Outline
-      SHARP = 0.3 # cosine of the angle from which a corner gets a disc
+      FOLDS = 2.6 # (u + v)², u and v the directions before and after, up to which a bend gets a disc
 
       # points: [[x, y, ...], ...]; stroke_widths: one for each, in page units.
       def initialize(points, stroke_widths)
@@ -21,39 +22,50 @@ module Usher
       # SVG path data in twentieths of a page unit, to be filled with the nonzero rule.
       def path
         return disc(0) if @xs.size == 1
-        left, right, corners = sides
-        out = +"M#{left[0]} #{left[1]}#{bends(left)}#{cap(-1, right[-1], right[-2])}"
-        out << bends(right.reverse) << cap(0, left[0], left[1]) << "Z"
-        corners.each { |index| out << disc(index) }
-        out
+        [ 0, *turns, @xs.size - 1 ].each_cons(2).with_object(+"") { |(first, last), out| run(first, last, out) }
       end
 
       private
 
+      # The points at which the stroke turns sharply.
+      def turns
+        (1...@xs.size - 1).select do |index|
+          x, y = @xs[index], @ys[index]
+          Turns.sharp?(x - @xs[index - 1], y - @ys[index - 1], @xs[index + 1] - x, @ys[index + 1] - y, FINE)
+        end
+      end
+
+      # The shape from one point to another.
+      def run(first, last, out)
+        left, right, folds = sides(first, last)
+        out << "M#{left[0]} #{left[1]}#{bends(left)}#{cap(last, right[-1], right[-2])}"
+        out << bends(right.reverse) << cap(first, left[0], left[1]) << "Z"
+        folds.each { |index| out << disc(index) }
+      end
+
       # Both sides as flat lists: the start, the first middle, then a control and a middle for each
-      # point, and the end; and the points that need a corner. The left goes x, y, x, y, the right
+      # point, and the end; and the points at which a side folds. The left goes x, y, x, y, the right
       # y, x, y, x, so that it can be walked backwards.
-      def sides
-        left, right, corners = [], [], []
+      def sides(first, last)
+        left, right, folds = [], [], []
         ux = uy = vx = vy = nil
-        x, y, r = @xs[0], @ys[0], @rs[0]
-        last = @xs.size - 1
-        index = 0
+        x, y, r = @xs[first], @ys[first], @rs[first]
+        index = first
         while index < last
           nx, ny, nr = @xs[index + 1], @ys[index + 1], @rs[index + 1]
           dx, dy = nx - x, ny - y
           length = Math.sqrt(dx * dx + dy * dy)
           vx, vy = dx / length, dy / length
           bend = ux ? (ux + vx)**2 + (uy + vy)**2 : 0
-          corners << index if ux && bend < 2 + 2 * SHARP
-          # The control lies on both neighbouring lines moved sideways; at a sharp turn just beside.
+          folds << index if ux && (bend < FOLDS || (bend < 3.9 && r > length))
+          # The control lies on both neighbouring lines moved sideways; at a narrow bend just beside.
           bend > 1 ? beside(left, right, x, y, ux + vx, uy + vy, r * 2 / bend) : beside(left, right, x, y, vx, vy, r)
           beside(left, right, (x + nx) / 2, (y + ny) / 2, vx, vy, (r + nr) / 2)
           x, y, r, ux, uy = nx, ny, nr, vx, vy
           index += 1
         end
         beside(left, right, x, y, ux, uy, r)
-        [ left, right, corners ]
+        [ left, right, folds ]
       end
 
       def beside(left, right, x, y, ux, uy, r)

@@ -98,10 +98,14 @@ module Usher
 
       # The middle of the stroke as it is drawn: curves from middle to middle (see Ink::Curve).
       def smooth(line)
-        points = line.map { |x, y, *_| [ x, y ] }
+        points = line.map { |x, y, *_| [ x, y ] }.chunk_while { |a, b| a == b }.map(&:first)
         return points if points.size < 3
         middles = points.each_cons(2).map { |a, b| [ (a[0] + b[0]) / 2.0, (a[1] + b[1]) / 2.0 ] }
-        bends = middles.each_cons(2).with_index.flat_map { |(from, to), index| Geometry::Polyline.bezier([ from, points[index + 1], to ]) }
+        bends = middles.each_cons(2).with_index.flat_map do |(from, to), index|
+          before, at, after = points[index, 3]
+          next [ at, to ] if Usher::Ink::Turns.sharp?(at[0] - before[0], at[1] - before[1], after[0] - at[0], after[1] - at[1])
+          Geometry::Polyline.bezier([ from, at, to ])
+        end
         [ points.first, middles.first, *bends, points.last ]
       end
 

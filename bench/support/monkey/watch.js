@@ -1,0 +1,72 @@
+// What goes wrong on a page, noted from its first moment; read and emptied by bench/monkey after every step.
+;(() => {
+  const watch = (window.monkey = { faults: [], changes: 0, offline: false })
+  const fault = words => watch.faults.push(String(words).slice(0, 300))
+  const quiet = words => watch.offline || /Failed to fetch|NetworkError|Load failed|AbortError|net::ERR|WebSocket/i.test(words)
+  addEventListener("error", event => event.message && !/ResizeObserver loop/.test(event.message) && fault(`error: ${event.message} ${event.filename}:${event.lineno}`))
+  addEventListener("unhandledrejection", ({ reason }) => quiet(reason?.message ?? reason) || fault(`rejected: ${reason?.stack ?? reason}`))
+  const { error } = console
+  console.error = (...words) => (quiet(words.join(" ")) || fault(`console: ${words.map(word => word?.message ?? word).join(" ")}`), error(...words))
+  for (const name of ["htmx:targetError", "htmx:swapError", "htmx:onLoadError"]) addEventListener(name, ({ detail }) => fault(`${name}: ${detail?.target ?? detail?.error ?? ""}`))
+  addEventListener("htmx:responseError", ({ detail }) => detail.xhr.status >= 500 && fault(`${detail.xhr.status}: ${detail.xhr.responseURL}`))
+  addEventListener("htmx:beforeRequest", () => watch.changes++)
+  const ask = window.fetch
+  window.fetch = async (...asked) => {
+    watch.changes++
+    const answer = await ask(...asked)
+    if (answer.status >= 500) fault(`${answer.status}: ${answer.url}`)
+    return answer
+  }
+  const sent = WebSocket.prototype.send
+  WebSocket.prototype.send = function (...words) {
+    watch.changes++
+    return sent.apply(this, words)
+  }
+  window.confirm = () => (watch.changes++, true)
+  window.alert = window.print = () => void watch.changes++
+  window.open = () => (watch.changes++, null)
+  addEventListener("DOMContentLoaded", () => {
+    new MutationObserver(records => (watch.changes += records.length)).observe(document, { subtree: true, childList: true, attributes: true, characterData: true })
+    if (performance.getEntriesByType("navigation")[0]?.type === "back_forward") fault("went back in history")
+  })
+  addEventListener("focusin", () => watch.changes++)
+  addEventListener("input", () => watch.changes++, true)
+  addEventListener("fullscreenchange", () => watch.changes++)
+  addEventListener("pagehide", () => watch.changes++)
+
+  // Controls that can be tapped now, of what is in front: [{ name, x, y, tag, idle }, ...]. idle: a tap need not do
+  // anything, as on what is chosen already.
+  watch.controls = () => {
+    const front = [...document.querySelectorAll("dialog:modal")].at(-1) ?? document.body
+    return [...front.querySelectorAll("button, a[href], input:not([type=hidden]), select, textarea, summary, [role=button], .page-tab")]
+      .filter(one => !one.disabled && one.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && !one.closest("[aria-hidden=true], #stage svg"))
+      .map(one => {
+        const { left, top, width, height } = one.getBoundingClientRect(),
+          [x, y] = [left + width / 2, top + height / 2]
+        const at = width && height && x > 0 && y > 0 && x < innerWidth && y < innerHeight && document.elementFromPoint(x, y)
+        return at && (one.contains(at) || at.closest("label")?.control === one || at.closest("button, a") === one) && { one, x, y }
+      })
+      .filter(Boolean)
+      .map(({ one, x, y }) => ({
+        x,
+        y,
+        tag: one.tagName,
+        name: `${one.tagName.toLowerCase()} “${(one.getAttribute("aria-label") ?? one.innerText ?? one.name ?? "").trim().replace(/\s+/g, " ").slice(0, 40)}”`,
+        file: one.type === "file" || Boolean(one.querySelector?.("input[type=file]")),
+        idle:
+          ["true", "page"].includes(one.getAttribute("aria-pressed") ?? one.getAttribute("aria-current")) ||
+          one.matches("input, select, textarea, [download], [target=_blank], a[href^='#'], .page-tab, [data-handle]") ||
+          /^(Sign out)/.test(one.innerText ?? "")
+      }))
+  }
+
+  // What must not change by itself: the sheet in front, the page, the things on it.
+  watch.state = () => ({
+    sheet: [...document.querySelectorAll("dialog:modal")].at(-1)?.getAttribute("aria-label") ?? null,
+    board: Boolean(document.getElementById("board")),
+    page: document.querySelector(".page-tab[aria-current]")?.innerText ?? document.querySelector(".bar-turn b")?.innerText ?? null,
+    items: [...document.querySelectorAll("#page-content [data-items] > [data-item]")].map(one => one.dataset.item).sort().join(),
+    title: document.title,
+    path: location.pathname
+  })
+})()
