@@ -9,7 +9,7 @@ class SeatsController < ApplicationController
     with: -> { redirect_to join_path, alert: "Too many tries with this code. Wait a minute." }
 
   def new
-    @code = Usher::Classroom::Code.read(params[:code])
+    @typed = Usher::Classroom::Code.read(params[:code])&.then { |code| Usher::Classroom::Code.show(code) }
     @sitting = Sitting.behind(params[:code])
     return redirect_to(seat_path) if seat && seat.sitting == @sitting
     WrongCodes.count(request.remote_ip) if params[:code] && !@sitting
@@ -43,7 +43,7 @@ class SeatsController < ApplicationController
   private
 
   def refuse_code(sentence)
-    @code, @name = params[:code].to_s.first(12), params[:name].to_s.first(30)
+    @typed, @name = params[:code].to_s.first(40), params[:name].to_s.first(200)
     flash.now[:alert] = sentence
     render :new, status: :unprocessable_entity
   end

@@ -28,7 +28,7 @@ module CommandHelper
   # Every key and what it does: [keys, words], tools first.
   def keys_and_words
     tools = BoardCommand.all("tools").values.select(&:key).sort_by(&:word).map { |tool| [ tool.key, [ tool.word, tool.title&.delete_suffix(" (#{tool.key})") ].uniq.compact.join(": ") ] }
-    commands = BoardCommand.all.values.select(&:key).group_by { |command| [ command.key, command.where ] }
+    commands = BoardCommand.all.values.select(&:key).group_by { |command| [ command.key, command.where || command.mode ] }
     tools + SHAPE_KEYS + commands.map { |(key, where), (command)| [ key, [ ("In #{where.capitalize}:" if where), command.word ].compact.join(" ") ] }.sort_by(&:last) + HELD
   end
 

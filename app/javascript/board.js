@@ -37,6 +37,7 @@ import { PageSheet } from "board/pages/page_sheet"
 import { RunningOrder } from "board/pages/running_order"
 import { Turning } from "board/pages/turning"
 import { Clock } from "board/teaching/clock"
+import { Dark } from "board/teaching/dark"
 import { Doors } from "board/teaching/doors"
 import { Playing } from "board/teaching/playing"
 import { puck } from "board/teaching/puck"
@@ -109,6 +110,7 @@ const simple = {
   tidier: Tidier,
   recorder: Recorder,
   doors: Doors,
+  dark: Dark,
   room: MediaRoom,
   pageSheet: PageSheet,
   contacts: Contacts,

@@ -2,9 +2,9 @@
 # keys are read here, so that buttons, bars and the list of keys say what the browser does.
 class BoardCommand
   ROOT = Rails.root.join("app/javascript/board")
-  FIELD = /^  (word|icon|key|title|where): "(.*?)",?$/
+  FIELD = /^  (word|icon|key|title|where|mode): "(.*?)",?$/
 
-  attr_reader :name, :word, :icon, :key, :title, :where
+  attr_reader :name, :word, :icon, :key, :title, :where, :mode
 
   # In the order of their names. room: "commands" or "tools".
   def self.all(room = "commands")

@@ -2,9 +2,6 @@
 class Chosen
   include Enumerable
 
-  BEFORE = %w[order].freeze
-  AFTER = %w[line_up numbers].freeze
-
   # items: of the core, one or more.
   def initialize(items) = @items = items
 
@@ -25,13 +22,19 @@ class Chosen
 
   def frame = one ? one.box : Usher::Geometry::Box.around(flat_map { |item| item.box.corners })
 
-  # Names of partials in board/chosen: of the kind, where all are of one that has some, and what goes with it.
-  def sections
-    [ *BEFORE, *own("picture"), "pin", "track", *([ "link", "sound" ] if all? { |item| item.class.linked? }), "keep", "audience",
-      *("handed" if all? { |item| item.class.handed? }), *own("cover", "area"), *AFTER ]
+  # What can be done with all of it, in parts: { words => names of partials in board/chosen }. First what makes a
+  # lesson of a page, then how it looks, then where it lies.
+  def parts
+    { "For the class" => for_the_class, "Look" => own("picture"), "Place" => %w[order line_up numbers keep] }.reject { |_, sections| sections.empty? }
   end
 
+  def sections = parts.values.flatten
+
   private
+
+  def for_the_class
+    [ *own("cover", "area"), "pin", "track", *([ "link", "sound" ] if all? { |item| item.class.linked? }), *("handed" if all? { |item| item.class.handed? }), "audience" ]
+  end
 
   def own(*kinds) = kinds & [ same_kind ]
 

@@ -15,6 +15,11 @@ class Roll
   def poll = @poll ||= @sitting.poll
   def answered = rows.count(&:answer)
 
+  # What the wall shows of the open poll: how many, and once the answers are shown which, but no name.
+  def poll_now
+    { id: poll.id, choices: poll.choices, answered: answered, of: rows.size, revealed: poll.revealed?, counts: (poll.tally.rows.to_h { |row| [ row.choice, row.count ] } if poll.revealed?) }
+  end
+
   # The activities that anybody in here has begun, and those on the page.
   def activities
     @activities ||= Activity.where(id: @sitting.page.showing(Viewer.teaching(@sitting)).items.reorder(nil).select(:activity_id)).or(Activity.where(id: attempts.map(&:activity_id))).order(:id).to_a

@@ -80,7 +80,6 @@ class LayoutTest < ApplicationSystemTestCase
     open_board @lesson, teach: true
     walk "Teach"
     find(".bar-doors").click
-    within("#doors") { click_button "Open the doors" }
     assert_selector ".doors-big"
     walk "the open doors"
     sitting = @lesson.reload.sitting
@@ -90,14 +89,17 @@ class LayoutTest < ApplicationSystemTestCase
       walk "device"
     end
     within("#doors") { click_button "A–D" }
-    assert_button "Show the answers"
+    assert_selector ".bar-poll", visible: true
     walk "an open poll"
     at(:phone) do
       assert_selector ".choice-card"
       walk "device with a poll"
     end
-    within("#doors") { click_button "Show the answers" }
+    within(".bar-poll") { click_button "Show the answers" }
     assert_button "Hide the answers"
+    walk "a poll's answers at the wall"
+    find(".bar-doors").click
+    assert_selector "#doors[open] .poll-chart"
     walk "a poll's answers"
     within("#doors") { click_button "Close the poll" }
     assert_text "The poll is closed"

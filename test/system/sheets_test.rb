@@ -42,27 +42,34 @@ class SheetsTest < ApplicationSystemTestCase
     assert_equal 2, @page.items.count
   end
 
-  test "a poll answers to every press" do
+  test "doors open at one tap, and a poll answers to every press, at the wall and in the sheet" do
     open_board @lesson, teach: true
     click_button "Open the doors"
-    within("#doors") do
-      click_button "Open the doors"
-      click_button "A–D"
+    within("#doors") { click_button "A–D" }
+    assert_no_selector "#doors[open]"
+    within(".bar-poll") do
+      assert_text "0 of 0 answered"
       2.times do
         click_button "Show the answers"
+        assert_text "A 0 · B 0"
         click_button "Hide the answers"
       end
-      click_button "Close the poll"
-      assert_text "The poll is closed"
-      click_button "A–C"
       click_button "Show the answers"
       assert_button "Hide the answers"
+    end
+    find(".bar-doors").click
+    within("#doors") do
+      2.times do
+        click_button "Hide the answers"
+        click_button "Show the answers"
+      end
       click_button "Close the poll"
       assert_text "The poll is closed"
     end
     eventually { page.evaluate_script("document.getElementById('doors').contains(document.activeElement) && document.activeElement.checkVisibility()") }
     page.send_keys :escape
     assert_no_selector "#doors[open]"
+    assert_no_selector ".bar-poll", visible: true
   end
 
   test "a sound that a finger opens from a thing stays open" do
@@ -89,6 +96,39 @@ class SheetsTest < ApplicationSystemTestCase
     click_button "Close"
     assert_no_selector "#player[open]"
     assert page.evaluate_script("document.activeElement.id === 'stage'"), "the page has the focus again"
+  end
+
+  test "a clicker's key makes the wall dark, and any key brings the page back" do
+    open_board @lesson, teach: true
+    find("#stage").send_keys "b"
+    assert_selector "#dark[open]", visible: :all
+    page.send_keys :page_down
+    assert_no_selector "#dark[open]", visible: :all
+    find("#stage").send_keys "."
+    assert_selector "#dark[open]", visible: :all
+  end
+
+  test "what is asked for is answered on the page: what lies over it steps aside, and Esc or another tool ends it" do
+    lay @page, note("boat"), { "kind" => "line", "id" => "rope", "x" => 100, "y" => 420, "width" => 500, "height" => 0 }
+    2.times do |n|
+      tool "arrange"
+      find("#stage").send_keys :escape
+      tap_at(*middle("#item-boat"))
+      find("#label-bar").click_button "More"
+      click_button "A line you tap…"
+      assert_no_selector "#label-bar", visible: true
+      assert_text "Tap the line or shape"
+      n.zero? ? find("#stage").send_keys(:escape) : tool("pen")
+      assert_no_text "Tap the line or shape"
+      assert_no_selector "[data-asking]"
+    end
+    tool "arrange"
+    tap_at(*middle("#item-boat"))
+    find("#label-bar").click_button "More"
+    click_button "A line you tap…"
+    tap_at(*on_screen(300, 420))
+    assert_no_text "Tap the line or shape"
+    eventually { @page.reload.items.find_by(key: "boat").data["track"] }
   end
 
   private

@@ -1,6 +1,9 @@
-// The next tap on the page says which thing is meant; a tap beside it, or Esc, calls it off.
+// The next tap on the page says which thing is meant. Meanwhile bars, trays and sheets step aside, what can be tapped
+// stands out (board/asking.css), and the sentence stays; a tap beside it, Esc or another tool calls it off.
 import { Part } from "surface/part"
 import { say } from "shared/say"
+
+const WAITS = 120 // seconds
 
 export class Asking extends Part {
   static needs = ["surface", "toolbox"]
@@ -10,9 +13,11 @@ export class Asking extends Part {
   }
 
   ask(words, found) {
-    say(words, { action: "Never mind", run: () => this.end() })
+    this.end()
+    this.unsay = say(words, { action: "Never mind", run: () => this.end(), seconds: WAITS })
     this.found = found
     this.surface.stage.style.cursor = "crosshair"
+    document.body.dataset.asking = ""
   }
 
   pick(item) {
@@ -24,6 +29,8 @@ export class Asking extends Part {
   end() {
     if (!this.found) return
     this.found = null
+    this.unsay?.()
+    delete document.body.dataset.asking
     this.surface.stage.style.cursor = this.toolbox.current.cursor
   }
 }

@@ -1,5 +1,5 @@
 // What a person can do on the board: a file each in commands/, which says its word, icon and key, where it fits
-// (`where`: the tool that must be in hand; `fits`), whether it can be done now (`can`), whether it is on (`pressed`),
+// (`where`: the tool that must be in hand; `mode`: prepare or teach; `fits`), whether it can be done now (`can`), whether it is on (`pressed`),
 // and does it (`run`). Buttons are made from the same files (CommandHelper) and come to life here.
 import { Part } from "surface/part"
 
@@ -13,8 +13,9 @@ export class Commands extends Part {
   }
 
   // Whether it has anything to do with what is chosen and in hand.
-  fits({ where, fits }) {
-    return (!where || where === this.state.tool) && (!fits || fits(this.parts))
+  fits({ where, mode, fits }) {
+    const here = (!where || where === this.state.tool) && (!mode || mode === this.parts.surface.mode)
+    return here && (!fits || fits(this.parts))
   }
 
   can({ can }) {

@@ -56,6 +56,7 @@ export const boardState = parts => ({
   pageColour: "#ffffff",
   nextWords: "",
   doors: false,
+  poll: null, // the one that is open: { id, choices, answered, of, revealed, counts }
   here: 0,
   code: "",
   recording: null,
@@ -158,6 +159,29 @@ export const boardState = parts => ({
   },
   useLasso(on) {
     this.lasso = on
+  },
+
+  // How letters look from now on, and those being written.
+  letter(name, value) {
+    this.pen[name] = value
+    if (parts.editor.open) parts.editor.change({ [name]: value })
+  },
+
+  // What the bar says of an open poll.
+  get pollWords() {
+    const { choices, answered, of, counts } = this.poll ?? { choices: [] }
+    if (counts) return choices.map(choice => `${choice} ${counts[choice]}`).join("  ·  ")
+    const missing = of - answered
+    return `${answered} of ${of} answered${missing > 0 ? `, ${missing} still thinking` : ""}`
+  },
+  get pollShown() {
+    return Boolean(this.poll?.revealed)
+  },
+  showPoll(shown) {
+    parts.doors.poll({ revealed: shown ? "1" : "0" })
+  },
+  closePoll() {
+    parts.doors.poll({ closed: "1" })
   },
 
   seeAs(who) {

@@ -6,7 +6,11 @@ export function ask(words, { value = "", action = "OK", choices = [], hint = "",
   const form = Object.assign(document.createElement("form"), { method: "dialog", className: "grid gap-4" })
   const line = (tag, text, className = "") =>
     Object.assign(document.createElement(tag), { textContent: text, className })
-  const input = Object.assign(document.createElement("input"), { className: "input", defaultValue: value, maxLength: 120 })
+  const input = Object.assign(document.createElement("input"), {
+    className: "input",
+    defaultValue: value,
+    maxLength: 120
+  })
   input.setAttribute("aria-label", words)
   form.append(line("h2", words, "ask-words"))
   if (field) form.append(input)

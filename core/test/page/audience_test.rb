@@ -8,6 +8,7 @@ class AudienceTest < CoreTest
       item("note") => %i[board room devices],
       item("note", audience: "room") => %i[board room],
       item("note", audience: "devices") => %i[board devices],
+      item("line", audience: "nobody") => %i[board],
       item("note", covered: true) => %i[board room],
       item("note", x: 5_000) => %i[board],
       item("note", x: 5_000, audience: "devices") => %i[board],

@@ -42,6 +42,7 @@ export class Look extends Part {
       stroke_width: paints.has("stroke_width"),
       dash: paints.has("dash"),
       heads: paints.has("heads"),
+      headless: this.choice.data().some(({ kind }) => kind === "curve"),
       opacity: paints.has("opacity"),
       tips: paints.has("tips")
     }

@@ -4,5 +4,6 @@ export default {
   icon: "image-plus",
   key: "B",
   title: "Pictures, sounds, videos, PDF, slides, links, from here or the store room (B)",
+  mode: "prepare", // of its key; in Teach it means the dark screen
   run: ({ room }) => room.toggle()
 }

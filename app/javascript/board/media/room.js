@@ -105,6 +105,7 @@ export class MediaRoom extends Part {
     if (!here) return this.surface.settled()
     this.toolbox.choose("arrange")
     await this.choice.whenKept(...items.map(({ id }) => id))
+    this.surface.stage.focus() // keys mean what came
     if (this.surface.page === page && !more && first.kind === "picture" && !first.alt)
       say("What is to be seen on this picture? Some cannot see it.", {
         action: "Describe it",

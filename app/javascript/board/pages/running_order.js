@@ -53,6 +53,7 @@ export class RunningOrder extends Part {
         (await send("POST", `/lessons/${this.surface.lesson}/pages`, { page: this.surface.page, ...start })).page
       )
     )
+    this.surface.stage.focus()
   }
 
   async duplicate() {

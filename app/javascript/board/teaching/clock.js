@@ -1,4 +1,4 @@
-// Time on this page and in the lesson, against the plan. Goes on over a reload.
+// Time on this page and in the lesson, against the plan. Goes on over a reload, and rests while one prepares.
 import { Part } from "surface/part"
 
 export class Clock extends Part {
@@ -8,7 +8,8 @@ export class Clock extends Part {
     super(parts)
     this.key = `usher:clock:${this.surface.lesson}`
     const kept = this.read()
-    this.began = kept.began ?? Date.now()
+    this.opened = Date.now()
+    this.taught = kept.taught ?? 0 // ms before this board was opened
     this.pages = kept.pages ?? {}
     this.turned(this.surface.page)
     this.surface.events.on("turned", page => this.turned(page))
@@ -48,11 +49,9 @@ export class Clock extends Part {
     state.pageShare = planned ? Math.min(100, (spent / planned) * 100) : 0
     state.over = planned > 0 && spent > planned
     const whole = this.turning.pages.reduce((sum, { minutes }) => sum + minutes, 0)
-    state.lessonClock = `${Math.floor((Date.now() - this.began) / 60_000)} of ${whole} min`
-    sessionStorage.setItem(
-      this.key,
-      JSON.stringify({ began: this.began, pages: { ...this.pages, [this.page]: spent } })
-    )
+    const taught = this.taught + Date.now() - this.opened
+    state.lessonClock = `${Math.floor(taught / 60_000)} of ${whole} min`
+    sessionStorage.setItem(this.key, JSON.stringify({ taught, pages: { ...this.pages, [this.page]: spent } }))
   }
 }
 

@@ -9,19 +9,36 @@ export class Doors extends Part {
   constructor(parts) {
     super(parts)
     document.addEventListener("htmx:afterSwap", () => this.read())
+    document.addEventListener("htmx:afterRequest", event => this.asked(event))
     this.read()
   }
 
-  // Opened again, the sheet is as it was left, and its parts are looked at anew.
+  // One tap opens doors that are shut. Opened again, the sheet is as it was left, and its parts are looked at anew.
   show() {
     const sheet = document.getElementById("doors")
     if (sheet.querySelector(".doors")) this.look()
     else
-      window.htmx.ajax("GET", `/lessons/${this.surface.lesson}/sitting?page=${this.surface.page}`, {
+      window.htmx.ajax("POST", `/lessons/${this.surface.lesson}/sitting?page=${this.surface.page}`, {
         target: "#doors-body",
         swap: "innerHTML"
       })
     sheet.showModal()
+  }
+
+  // A poll that was asked is answered with the question in sight; the bar of Teach says how many have.
+  asked({ target, detail }) {
+    if (!detail.successful || !target.closest("[data-asks]") || this.surface.mode !== "teach") return
+    document.getElementById("doors").close()
+  }
+
+  // From the bar: shows the answers, hides them, closes the poll.
+  async poll(values) {
+    await window.htmx.ajax("PATCH", `/polls/${this.state.poll.id}`, {
+      target: "#room",
+      swap: "none",
+      values
+    })
+    this.look()
   }
 
   // Something changed in the room; many changes at once are one look.
@@ -42,7 +59,8 @@ export class Doors extends Part {
     Object.assign(this.state, {
       doors: Boolean(roll),
       here: Number(roll?.dataset.here ?? 0),
-      code: roll?.dataset.code ?? ""
+      code: roll?.dataset.code ?? "",
+      poll: JSON.parse(roll?.dataset.poll ?? "null")
     })
   }
 }

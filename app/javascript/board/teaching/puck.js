@@ -19,7 +19,13 @@ export const puck = () => ({
     panel.style.top = `${Math.max(EDGE, Math.min(top, lowest)) - top}px`
   },
 
+  // It closes after a choice, by Esc, and by a touch of the page.
+  shut(event) {
+    if (!event || event.target.closest("[data-tool], [x-command], .swatch, a")) this.more = false
+  },
+
   init() {
+    document.getElementById("stage").addEventListener("pointerdown", () => this.shut())
     let place = {}
     try {
       place = JSON.parse(localStorage.getItem(KEY)) ?? {}

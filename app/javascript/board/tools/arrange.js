@@ -6,6 +6,8 @@ import { itemAt } from "surface/pick"
 import { round } from "surface/geometry"
 import { say } from "shared/say"
 
+const TWICE = 400 // ms between two taps that are one
+
 const shift = ({ page, origin }) => [round(page[0] - origin[0]), round(page[1] - origin[1])]
 
 export default {
@@ -23,6 +25,15 @@ export default {
       const snaps = loose.length && loose.every(element => !element.dataset.track)
       if (snaps) contact.snap = new Snap({ surface, choice }, carry.ids, choice.bounds(), () => tool.move(contact))
       return carry
+    }
+
+    // A second tap at once on what can be written opens it, in a group too.
+    let last = {}
+    const twice = ({ item, moved, shift: adds }) => {
+      const before = last
+      last = { item: item?.dataset.item, when: performance.now() }
+      const again = before.item && before.item === last.item && last.when - before.when < TWICE
+      return again && !moved && !adds && (item.dataset.written || item.dataset.formula)
     }
 
     const tool = {
@@ -65,6 +76,7 @@ export default {
             ? surface.move(contact.carry, (contact.by ?? shift(contact)).map(round))
             : choice.drop()
         if (!contact.item && contact.moved) return choice.surrounded(contact)
+        if (twice(contact)) return edit(contact.item)
         if (!contact.was || contact.shift || contact.moved) return
         choice.size === 1 ? edit(contact.item) : choice.alone(contact.item.dataset.item)
       },

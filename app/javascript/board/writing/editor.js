@@ -31,6 +31,8 @@ export class Editor extends Part {
     this.bar = new FormatBar(parts, this)
     this.surface.camera.watch(() => this.place())
     this.surface.events.on("finish", () => this.close())
+    for (const part of document.querySelectorAll("[data-keeps-caret]"))
+      part.addEventListener("pointerdown", event => this.open && event.preventDefault())
     // What was typed is kept before the board is left or put behind.
     document.addEventListener("visibilitychange", () => {
       if (document.hidden) this.close()

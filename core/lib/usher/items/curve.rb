@@ -3,6 +3,8 @@ module Usher
     # A curve from end to end, bent by two handles: a cubic Bézier curve. Its knots (end, handle,
     # handle, end) are shares of the box, which is always tight around what is seen.
     class Curve < Item
+      include Heads
+
       def self.by_knots? = true
 
       KNOT = Types::List.new(Types::Number.new(-1_000..1_000, digits: 4), 2..2)
@@ -13,6 +15,7 @@ module Usher
       attribute :stroke_width, Types::Number.new(Usher::Ink::STROKE_WIDTHS), default: 5
       attribute :dash, Types::Choice.new(*Dash::KINDS), default: "solid"
       attribute :opacity, Types::Number.new(0.05..1), default: 1
+      attribute :heads, Types::Choice.new("none", "end", "both"), default: "none"
 
       # The values of a curve with these four knots on the page: [[x, y], ...].
       def self.through(knots)
@@ -31,10 +34,15 @@ module Usher
         end
       end
 
+      # The line ends under its heads, which point the way it comes in.
       def draw
-        start, *rest = shares.map { |across, down| "#{Markup.number(across * width)} #{Markup.number(down * height)}" }
-        Markup.tag("path", d: "M#{start}C#{rest.join(' ')}", fill: "none", stroke: stroke, "stroke-width": stroke_width, "stroke-linecap": "round",
-          "stroke-dasharray": Dash.array(dash, stroke_width), opacity: (opacity if opacity < 1))
+        a, b, c, d = shares.map { |across, down| [ across * width, down * height ] }
+        start, a = heads == "both" ? tipped(b, a) : [ "", a ]
+        finish, d = heads == "none" ? [ "", d ] : tipped(c, d)
+        points = [ a, b, c, d ].map { |point| point.map { |n| Markup.number(n) }.join(" ") }
+        line = Markup.tag("path", d: "M#{points[0]}C#{points.drop(1).join(' ')}", fill: "none", stroke: stroke, "stroke-width": stroke_width, "stroke-linecap": "round",
+          "stroke-dasharray": Dash.array(dash, stroke_width), opacity: (opacity if opacity < 1 && heads == "none"))
+        heads == "none" ? line : Markup.tag("g", { opacity: (opacity if opacity < 1) }, line + start + finish)
       end
 
       def filled(colour) = { "stroke" => colour }
@@ -49,6 +57,11 @@ module Usher
         raise Invalid, "A curve has two ends and two handles." unless index < 4
         Curve.through(knots.tap { |points| points[index] = point })
       end
+
+      private
+
+      # A head at an end that its handle leads to; one that lies on it is led to by the other end.
+      def tipped(handle, tip) = head(handle == tip ? [ width / 2.0, height / 2.0 ] : handle, tip)
     end
   end
 end

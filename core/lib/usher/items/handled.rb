@@ -12,7 +12,7 @@ module Usher
       def self.included(kind)
         kind.class_eval do
           attribute :pinned, Types::Choice.new("no", "place", "all"), default: "no" # its place, or everything about it
-          attribute :audience, Types::Choice.new("both", "room", "devices"), default: "both"
+          attribute :audience, Types::Choice.new("both", "room", "devices", "nobody"), default: "both" # nobody: the teacher alone, as a path may be
           attribute :groups, Types::List.new(Types::Id.new, 0..8), default: [] # innermost first
           attribute :pile, PILE, default: nil
           attribute :left, Types::Maybe.new(Types::Number.new(0..999, digits: 0)), default: nil # in the pile; kept by Ties::Piles

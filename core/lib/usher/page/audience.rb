@@ -17,9 +17,9 @@ module Usher
       # Whoever prepares or teaches: everything, the wings too.
       BOARD = new("board", 0) { true }
       # The room: what lies on the page, but not what is for the devices alone.
-      ROOM = new("room", 1) { |item, size| item.audience != "devices" && item.on_page?(size) }
+      ROOM = new("room", 1) { |item, size| %w[both room].include?(item.audience) && item.on_page?(size) }
       # Devices and readers: nothing from the wings, nothing for the room alone, nothing that is covered.
-      DEVICES = new("devices", 2, veiled: true) { |item, size| item.audience != "room" && !item.covered && item.on_page?(size) }
+      DEVICES = new("devices", 2, veiled: true) { |item, size| %w[both devices].include?(item.audience) && !item.covered && item.on_page?(size) }
 
       # Those that are told apart by a stored item.
       TOLD = [ ROOM, DEVICES ].freeze

@@ -3,6 +3,8 @@ module Usher
     # Small signs drawn on a thing that is more than it looks: it opens something, it hands out copies,
     # or only some see it (that one is for the teacher preparing: hidden unless the board shows it).
     module Marks
+      SEEN = { "room" => [ "room only", 108 ], "devices" => [ "devices only", 134 ], "nobody" => [ "only you", 100 ] }.freeze # and how wide that is
+
       module_function
 
       # SVG in the item's own units.
@@ -21,8 +23,8 @@ module Usher
       end
 
       def seen(item)
-        name = item.audience == "room" ? "room only" : "devices only"
-        chip = Markup.tag("rect", x: -2, y: -30, width: item.audience == "room" ? 108 : 134, height: 28, rx: 14, fill: Usher::Colour::BRASS) + words(name, x: item.audience == "room" ? 52 : 65, y: -10, size: 20, fill: Usher::Colour::INK)
+        name, width = SEEN.fetch(item.audience)
+        chip = Markup.tag("rect", x: -2, y: -30, width: width, height: 28, rx: 14, fill: Usher::Colour::BRASS) + words(name, x: width / 2 - 2, y: -10, size: 20, fill: Usher::Colour::INK)
         Markup.tag("g", { class: "seen-by", visibility: "hidden" }, chip)
       end
 
