@@ -9,6 +9,9 @@ class PollsController < ApplicationController
   def update
     @poll.reveal(params[:revealed] == "1") if params.key?(:revealed)
     @poll.close if params[:closed] == "1"
-    render :show
+    respond_to do |format|
+      format.json { head :no_content }
+      format.html { render :show }
+    end
   end
 end

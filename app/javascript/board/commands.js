@@ -1,6 +1,7 @@
 // What a person can do on the board: a file each in commands/, which says its word, icon and key, where it fits
-// (`where`: the tool that must be in hand; `mode`: prepare or teach; `fits`), whether it can be done now (`can`), whether it is on (`pressed`),
-// and does it (`run`). Buttons are made from the same files (CommandHelper) and come to life here.
+// (`where`: the tool that must be in hand; `mode`: prepare or teach; `fits`), whether it can be done now (`can`),
+// whether it is on (`pressed`), and does it (`run`). Buttons are made from the same files (CommandHelper) and come to
+// life here.
 import { Part } from "surface/part"
 
 export class Commands extends Part {

@@ -1,5 +1,7 @@
 // The doors while they are open: who is in, and what the class answers, kept fresh as it happens.
 import { Part } from "surface/part"
+import { send } from "shared/net"
+import { say } from "shared/say"
 
 const SLOWLY = 400 // ms between two looks
 
@@ -33,11 +35,11 @@ export class Doors extends Part {
 
   // From the bar: shows the answers, hides them, closes the poll.
   async poll(values) {
-    await window.htmx.ajax("PATCH", `/polls/${this.state.poll.id}`, {
-      target: "#room",
-      swap: "none",
-      values
-    })
+    try {
+      await send("PATCH", `/polls/${this.state.poll.id}`, values)
+    } catch (error) {
+      say(error.message)
+    }
     this.look()
   }
 
