@@ -7,6 +7,9 @@ globalThis.ResizeObserver = class {
   observe() {}
 }
 
+// Styles say by --narrow that tools lie above and below the page.
+globalThis.getComputedStyle = ({ clientWidth }) => ({ getPropertyValue: () => (clientWidth < 760 ? "1" : "") })
+
 function camera({ width = 1000, height = 700, page = { width: 1600, height: 900 }, inset = "100 20 100 80" } = {}) {
   const stage = {
     clientWidth: width,
@@ -70,10 +73,14 @@ test("a panel beside the page makes it smaller, until it is put away", () => {
   near(shown.toScreen(1600, 900).slice(0, 1), [900])
 })
 
-test("on a narrow screen nothing stands beside the page", () => {
+test("on a narrow screen nothing stands beside the page, and tools below it take no more than half", () => {
   const shown = camera({ width: 400 })
   shown.fit()
   near(shown.toScreen(0, 0).slice(0, 1), [0])
+  assert.equal(shown.stacked, true)
+  const low = camera({ width: 400, height: 300 })
+  low.stage.dataset.narrow = "0 0 0 270"
+  assert.equal(low.room().height, 150)
 })
 
 test("a bar begins beside the tools, and ends on the screen", () => {
