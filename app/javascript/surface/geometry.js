@@ -38,7 +38,7 @@ export function boundsOf(points) {
 // move together, and the page's { width, height }. What lies beyond an edge goes no further.
 export function staying(boxes, { width, height }) {
   const { x, y, ...size } = boundsOf(boxes.flatMap(cornersOf))
-  const cut = (by, from, to) => Math.min(Math.max(by, Math.min(from, 0)), Math.max(to, 0))
+  const cut = (by, from, to) => Math.min(Math.max(by, Math.min(from, 0)), Math.max(to, 0)) + 0 // not -0
   return ([dx, dy]) => [round(cut(dx, -x, width - x - size.width)), round(cut(dy, -y, height - y - size.height))]
 }
 
