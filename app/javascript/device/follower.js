@@ -28,6 +28,20 @@ export class Follower {
     })
     window.usherFollower = this // what the bench reads
     device.addEventListener("click", event => this.press(event))
+    document.addEventListener("htmx:afterSwap", ({ detail }) => detail.target.id === "poll-place" && this.asked())
+  }
+
+  // Said to who does not see the screen.
+  announce(words) {
+    document.getElementById("spoken").textContent = words
+  }
+
+  // A question has come or has gone.
+  asked() {
+    const poll = document.querySelector("#poll-place [name=poll]")?.value
+    if (poll === this.question) return
+    this.announce(poll ? "Your teacher asks: choose a letter." : "The question is closed.")
+    this.question = poll
   }
 
   get view() {
@@ -132,9 +146,16 @@ export class Follower {
     this.player?.close()
     this.own?.close()
     this.look()
-    if (was !== this.page) this.playing(false)
+    if (was !== this.page) this.turned()
     this.poll()
     return JSON.parse(this.place.dataset.mark)
+  }
+
+  // Another page: what was open on the one before is put away, and a focus that went with it comes to the page.
+  turned() {
+    this.playing(false)
+    this.announce("Your teacher has turned the page.")
+    if (document.activeElement === document.body) document.getElementById("page-place").focus({ preventScroll: true })
   }
 
   poll() {

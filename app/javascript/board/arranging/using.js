@@ -51,7 +51,8 @@ export class Using extends Part {
     const parts =
       this.element && this.surface.view.mates(this.element).filter(({ dataset }) => !dataset.pinned && !dataset.pile)
     if (!parts?.length) return Boolean(this.element)
-    const by = staying(parts.map(boxOf), this.surface.camera.page)([dx, dy])
+    const free = parts.some(({ dataset }) => dataset.edge) // covers drawn in from an edge go out again
+    const by = free ? [dx, dy] : staying(parts.map(boxOf), this.surface.camera.page)([dx, dy])
     if (!by.some(Boolean)) return true
     new Carry(this.surface.view, parts).by(by)
     this.surface.do({ verb: "move", ids: parts.map(({ dataset }) => dataset.item), by })

@@ -1,18 +1,20 @@
 // Which page is in view, and turning to another. The sitting has one page it shows: every board in Teach is on it.
 import { Part } from "surface/part"
-import { send } from "shared/net"
+import { send, Unreachable } from "shared/net"
 import { say } from "shared/say"
 
 const RESTS = 1200 // ms until the lesson is told where it was left
+const AHEAD = 900 // ms after a turn until the next page is fetched, for when the network goes
 
 export class Turning extends Part {
   static needs = ["surface", "state", "contacts", "choice"]
 
   constructor(parts, pages) {
     super(parts)
-    Object.assign(this, { pages, heading: this.surface.page })
+    Object.assign(this, { pages, heading: this.surface.page, seen: new Map() })
     this.surface.camera.watch(() => this.leave())
     this.count()
+    this.ahead()
   }
 
   get planned() {
@@ -31,12 +33,29 @@ export class Turning extends Part {
     surface.events.emit("finish")
     let fresh
     try {
-      fresh = await send("GET", surface.here(`/pages/${page}`))
+      fresh = await this.fetch(page)
     } catch (error) {
-      if (this.heading === page) this.heading = surface.page
-      return say(error.message)
+      fresh = error instanceof Unreachable && this.seen.get(page)
+      if (!fresh) {
+        if (this.heading === page) this.heading = surface.page
+        return say(error.message)
+      }
+      say("Usher cannot be reached. This is the page as it was here last.")
     }
     if (this.heading === page) this.turned(fresh, told) // else it was turned on meanwhile
+  }
+
+  async fetch(page) {
+    const fresh = await send("GET", this.surface.here(`/pages/${page}`))
+    this.seen.set(page, fresh)
+    return fresh
+  }
+
+  // In Teach the page that comes next is there before it is wanted.
+  ahead() {
+    clearTimeout(this.waiting)
+    const next = this.surface.mode === "teach" && this.pages[this.number]?.id
+    if (next) this.waiting = setTimeout(() => this.fetch(next).catch(() => {}), AHEAD)
   }
 
   turned(fresh, told) {
@@ -52,6 +71,7 @@ export class Turning extends Part {
     if (!told && (surface.sitting || surface.during().take)) surface.do({ verb: "turn" })
     this.leave()
     surface.announce(`Page ${this.number} of ${this.pages.length}`)
+    this.ahead()
   }
 
   // A link to a page of this lesson.

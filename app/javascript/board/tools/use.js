@@ -52,7 +52,9 @@ export default {
         if (!contact.moved) return
         if (!contact.item) return surface.mode === "prepare" || !camera.fitted ? pan(contact, surface) : null
         contact.carry ??= lift(contact)
-        contact.stays ??= staying(view.mates(contact.item).map(boxOf), camera.page)
+        contact.stays ??= contact.item.dataset.edge
+          ? by => by.map(round) // a cover drawn in from an edge goes out again
+          : staying(view.mates(contact.item).map(boxOf), camera.page)
         contact.carry.by(shift(contact))
       },
 
@@ -72,7 +74,10 @@ class Handout {
   constructor(surface, parts) {
     Object.assign(this, { surface, parts: parts.filter(({ dataset }) => dataset.pile) })
     this.empty = this.parts.some(({ dataset }) => dataset.pile === "0")
-    if (this.empty) return say("This pile is empty. Put one back first.")
+    if (this.empty) {
+      say("This pile is empty. Put one back first.")
+      return
+    }
     this.shown = this.parts.map(part => {
       const copy = part.cloneNode(true)
       copy.removeAttribute("id")
