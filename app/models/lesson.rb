@@ -34,7 +34,6 @@ class Lesson < ApplicationRecord
       style = Usher::Page::Style::DEFAULTS.merge(style || after&.next_style || {})
       page = all_pages.create!(position: position, picture_id: Usher::Page::Paper.of(style).picture, **style)
       page.lay(items)
-      page.index_words if page.picture
       reordered
       page
     end

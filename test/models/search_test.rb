@@ -36,6 +36,16 @@ class SearchTest < ActiveSupport::TestCase
     assert_empty found("harbour")
   end
 
+  test "words of a PDF page are found on its copies too, also where nothing else lies on it" do
+    asset = @owner.assets.take_in(upload(Media.pdf(pages: 1), "Tide tables.pdf"))
+    @lesson.imports.create!(asset: asset, position: 2, first: 1, last: 1).run
+    assert_equal 1, pages("tide table").size
+    sheet = @lesson.pages.reload.find(&:picture)
+    copy = sheet.copy_into(lesson(@owner), position: 1)
+    assert_includes pages("tide table"), copy
+    assert_includes pages("tide table"), sheet.duplicate
+  end
+
   test "nobody finds what is somebody else's, and nothing that is typed is an operator" do
     lay(@page, note("n", text: "schooner"))
     assert_empty Search.new(teacher("Ivo").lessons, "schooner").results

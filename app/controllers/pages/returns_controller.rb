@@ -6,6 +6,9 @@ class Pages::ReturnsController < ApplicationController
     page = access.binned_pages.find(params[:page_id])
     page.fetch_back
     page.lesson.reordered
-    render json: { page: page.id }
+    respond_to do |format|
+      format.json { render json: { page: page.id } }
+      format.html { redirect_to lesson_path(page.lesson, page: page.id), notice: "The page is back in its place." }
+    end
   end
 end

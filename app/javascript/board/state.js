@@ -38,6 +38,7 @@ export const boardState = parts => ({
   markers: [],
   stroke_widths: [],
   undo: false,
+  deleted: false, // whether a page was just deleted
   redo: false,
   since: 0,
   seen: "all",

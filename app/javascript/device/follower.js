@@ -28,7 +28,7 @@ export class Follower {
     })
     window.usherFollower = this // what the bench reads
     device.addEventListener("click", event => this.press(event))
-    document.addEventListener("htmx:afterSwap", ({ detail }) => detail.target.id === "poll-place" && this.asked())
+    document.addEventListener("htmx:afterSwap", ({ detail }) => detail.target?.id === "poll-place" && this.asked())
   }
 
   // Said to who does not see the screen.

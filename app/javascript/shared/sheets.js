@@ -86,16 +86,16 @@ const said = ({ id, name, textContent }) => ({ id, name, text: textContent.trim(
 // What had the focus before a swap has it again after, as what says the same in its place.
 function keepFocus() {
   let had = null
-  document.addEventListener("htmx:beforeSwap", ({ detail }) => {
+  document.addEventListener("htmx:beforeSwap", ({ target, detail }) => {
     const focused = document.activeElement
-    had = detail.target.contains(focused) ? said(focused) : null
+    had = (detail.target ?? target).contains(focused) ? said(focused) : null
   })
-  document.addEventListener("htmx:afterSwap", ({ detail }) => {
+  document.addEventListener("htmx:afterSwap", ({ target, detail }) => {
     const sheet = front()
     if (!sheet || sheet.contains(document.activeElement)) return
     const all = [...sheet.querySelectorAll(FOCUSABLE)].filter(one => one.checkVisibility())
     const same = had && all.find(one => ["id", "name", "text"].some(way => had[way] && said(one)[way] === had[way]))
-    const first = all.find(one => detail.target.contains(one) || detail.elt?.contains(one))
+    const first = all.find(one => (detail.target ?? target).contains(one) || detail.elt?.contains(one))
     ;(same ?? first ?? all[0] ?? sheet).focus({ preventScroll: true })
   })
 }

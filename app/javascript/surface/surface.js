@@ -29,6 +29,7 @@ export class Surface {
 
   // The one way the page is changed from here.
   do(operation, during = this.during(), page = this.page) {
+    this.events.emit("doing", operation)
     this.outbox.add(page, operation, during)
   }
 

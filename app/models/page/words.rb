@@ -6,6 +6,9 @@ module Page::Words
 
   def index_words = Search.index_page(self, [ *items.where("words != ''").pluck(:words), picture&.words ].compact_blank.join("\n"))
 
+  # Some of what stands on it, to know it again by.
+  def glimpse = items.where("words != ''").limit(3).pluck(:words).join(" ").squish.truncate(60)
+
   # What the paper says, line by line: [[left, top, width, height, words], ...] in page units.
   def paper_lines
     return [] unless picture&.lines

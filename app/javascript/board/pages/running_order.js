@@ -5,13 +5,14 @@ import { dragPages } from "board/pages/drag_pages"
 import { Part } from "surface/part"
 
 export class RunningOrder extends Part {
-  static needs = ["clashes", "surface", "turning"]
+  static needs = ["clashes", "state", "surface", "turning"]
 
   constructor(parts, strip) {
     super(parts)
     this.strip = strip
     const { events } = this.surface
     events.on("turned", page => this.mark(page))
+    events.on("doing", ({ verb }) => verb !== "turn" && this.forget())
     events.on("replanned", (_, longer) => {
       if (longer) this.reload()
     })
@@ -76,16 +77,28 @@ export class RunningOrder extends Part {
     await this.run(async () => {
       await send("DELETE", `/pages/${page}`)
       await this.turning.to(other.id)
-      say("The page is deleted.", {
+      this.deleted = page
+      this.state.deleted = true
+      say("The page is deleted. It waits in the bin for 30 days.", {
         action: "Put it back",
-        run: () =>
-          this.run(async () => {
-            await send("POST", `/pages/${page}/return`)
-            await this.turning.to(page)
-          }),
+        run: () => this.bringBack(page),
         seconds: 12
       })
     })
+  }
+
+  // The page that was deleted last, as long as nothing else was done since: undo means it.
+  bringBack(page = this.deleted) {
+    this.forget()
+    return this.run(async () => {
+      await send("POST", `/pages/${page}/return`)
+      await this.turning.to(page)
+    })
+  }
+
+  forget() {
+    this.deleted = null
+    this.state.deleted = false
   }
 
   // What is still on its way is kept first, then the pages change, then the strip is drawn anew.
