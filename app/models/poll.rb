@@ -12,7 +12,7 @@ class Poll < ApplicationRecord
   def self.ask(sitting, count)
     transaction do
       sitting.polls.asking.each(&:close)
-      create!(sitting: sitting, page: sitting.page, letters: count).tap(&:tell_devices).tap(&:note)
+      create!(sitting: sitting, page: sitting.page, letters: count).tap(&:tell_devices).tap(&:tell_boards).tap(&:note)
     end
   end
 
@@ -23,13 +23,14 @@ class Poll < ApplicationRecord
   # Whether the class's answers are shown, on the wall too.
   def reveal(shown)
     update!(revealed: shown)
-    sitting.tell_boards(roll: true)
+    tell_boards
     note
   end
 
   def close
     update!(closed_at: Time.current)
     tell_devices
+    tell_boards
     note
   end
 
@@ -46,6 +47,11 @@ class Poll < ApplicationRecord
 
   def tell_devices
     ApplicationRecord.current_transaction.after_commit { sitting.device_feed.publish(poll: true) }
+  end
+
+  # Boards look at the roll again.
+  def tell_boards
+    ApplicationRecord.current_transaction.after_commit { sitting.tell_boards(roll: true) }
   end
 
   private

@@ -42,8 +42,7 @@ class SearchTest < ActiveSupport::TestCase
     assert_equal 1, pages("tide table").size
     sheet = @lesson.pages.reload.find(&:picture)
     copy = sheet.copy_into(lesson(@owner), position: 1)
-    assert_includes pages("tide table"), copy
-    assert_includes pages("tide table"), sheet.duplicate
+    assert_equal [ copy, sheet ].sort_by(&:id), pages("tide table").sort_by(&:id)
   end
 
   test "nobody finds what is somebody else's, and nothing that is typed is an operator" do

@@ -107,8 +107,11 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     post lesson_return_path(gone)
     assert_response :not_found
     sign_in @owner
-    post page_return_path(binned)
+    post page_return_path(binned), as: :json
     assert_response :success
+    binned.bin
+    post page_return_path(binned)
+    assert_redirected_to lesson_path(@lesson, page: binned.id)
     post lesson_return_path(gone)
     assert_redirected_to root_path
     assert_not gone.reload.binned?

@@ -110,7 +110,7 @@ class InkTest < ApplicationSystemTestCase
   end
 
   test "ink begun at a ruler follows its edge" do
-    tool "shape"
+    tool "pen"
     click_button "Ruler"
     ruler = eventually { items(@page, "ruler").first }
     assert_selector "[data-edges]", visible: :all

@@ -139,6 +139,8 @@ class LayoutTest < ApplicationSystemTestCase
     plain = pressed.gsub("=true", "=false")
     assert_not_equal page.evaluate_script(plain), page.evaluate_script(pressed), "what is chosen is seen"
     assert_equal 0, page.evaluate_script("document.getAnimations().filter(one => one.effect.getTiming().duration > 1).length")
+  ensure
+    cdp("Emulation.setEmulatedMedia", features: [])
   end
 
   private

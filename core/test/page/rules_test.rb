@@ -392,6 +392,14 @@ class PageRulesTest < CoreTest
     assert_invalid(/has no "boat"/) { item("note", boat: 1, tide: 2) }
   end
 
+  def test_a_curve_has_heads_where_it_is_said_and_is_stored_as_before_where_not
+    plain, tipped = item("curve"), item("curve", heads: "both")
+    assert_equal [ false, "both" ], [ plain.to_h.key?("heads"), tipped.to_h["heads"] ]
+    assert_equal [ 0, 2 ], [ plain, tipped ].map { |curve| curve.draw.scan("<polygon").size }
+    assert_equal "end", plain.change("heads" => "end").heads
+    assert_equal 1, item("curve", heads: "end", shares: [ [ 0, 0 ], [ 0, 0 ], [ 1, 1 ], [ 1, 1 ] ]).draw.scan("<polygon").size
+  end
+
   def test_gaps_are_made_equal_wherever_the_things_lie
     @page.run(put(*[ [ "a", 300 ], [ "b", 420 ], [ "c", 900 ] ].map { |id, x| item("rectangle", id: id, x: x, width: 100) }))
     @page.run({ "verb" => "distribute", "ids" => %w[c a b], "along" => "across" })

@@ -31,6 +31,7 @@ export class Doors extends Part {
   asked({ target, detail }) {
     if (!detail.successful || !target.closest("[data-asks]") || this.surface.mode !== "teach") return
     document.getElementById("doors").close()
+    this.look()
   }
 
   // From the bar: shows the answers, hides them, closes the poll.

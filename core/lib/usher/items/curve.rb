@@ -34,6 +34,9 @@ module Usher
         end
       end
 
+      # Heads are kept where there are any: curves of earlier releases stay as they were stored.
+      def to_h = super.reject { |name, value| name == "heads" && value == "none" }
+
       # The line ends under its heads, which point the way it comes in.
       def draw
         a, b, c, d = shares.map { |across, down| [ across * width, down * height ] }
