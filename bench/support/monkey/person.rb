@@ -80,7 +80,7 @@ module Monkey
 
     # A sheet closes, and what lies behind it changes, only by what is meant to do so.
     def in_front(done)
-      return [] if @before["sheet"].nil? || done.match?(CLOSES)
+      return [] if @before["sheet"].nil? || @before["sheet"].start_with?("Dark screen") || done.match?(CLOSES)
       after = state
       found = []
       found << "the sheet “#{@before['sheet']}” closed" if after["sheet"].nil? && after["path"] == @before["path"] && done.match?(STAYS)
