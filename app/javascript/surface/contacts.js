@@ -9,7 +9,8 @@ import { Part } from "surface/part"
 const GROWS = 180 // ms within which a contact may turn out to be a palm
 
 export class Contacts extends Part {
-  static needs = ["editor", "pens", "room", "state", "surface", "toolbox"]
+  static needs = ["pens", "state", "surface", "toolbox"]
+  static uses = ["editor", "room"] // of a board
 
   constructor(parts) {
     super(parts)
@@ -42,7 +43,7 @@ export class Contacts extends Part {
   down(event) {
     if (event.target.closest("[data-over-stage]")) return
     if (event.button === 3 || event.button === 4) return
-    const typing = this.editor.open // the focus that follows ends it
+    const typing = this.editor?.open // the focus that follows ends it
     this.surface.stage.setPointerCapture(event.pointerId)
     this.surface.stage.focus({ preventScroll: true })
     event.preventDefault()
@@ -63,7 +64,7 @@ export class Contacts extends Part {
       event
     }
     this.contacts.set(event.pointerId, contact)
-    if (this.room.framed) this.surface.stage.classList.add("carrying") // a framed page must not swallow the hand on its way
+    if (this.room?.framed) this.surface.stage.classList.add("carrying") // a framed page must not swallow the hand on its way
     palm ? this.wipe(contact, event) : this.equip(contact, event)
     contact.tool.down?.(contact)
   }
