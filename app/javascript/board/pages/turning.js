@@ -4,6 +4,7 @@ import { send, Unreachable } from "shared/net"
 import { say } from "shared/say"
 
 const RESTS = 1200 // ms until the lesson is told where it was left
+const SEEN = 12 // pages that can be turned to without a network, those seen last
 const AHEAD = 900 // ms after a turn until the next page is fetched, for when the network goes
 
 export class Turning extends Part {
@@ -47,7 +48,9 @@ export class Turning extends Part {
 
   async fetch(page) {
     const fresh = await send("GET", this.surface.here(`/pages/${page}`))
+    this.seen.delete(page)
     this.seen.set(page, fresh)
+    if (this.seen.size > SEEN) this.seen.delete(this.seen.keys().next().value)
     return fresh
   }
 
