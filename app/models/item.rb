@@ -2,6 +2,8 @@
 # which is made once for each version and read by everything that shows the page. A row that is `gone` hides the
 # item of a lower layer.
 class Item < ApplicationRecord
+  extend Writing
+
   attribute :data, StoredDocument.new(:item)
 
   belongs_to :page

@@ -18,7 +18,7 @@ class Page < ApplicationRecord
 
   # Puts these (Usher::Page::Placed) on a page that has nothing yet.
   def insert(placed)
-    Item.insert_all!(placed.map { |one| Item.row(one, page: self, layer_id: prepared.id) }) if placed.any?
+    Item.write(placed.map { |one| Item.row(one, page: self, layer_id: prepared.id) })
     index_words if placed.any? || picture
   end
 

@@ -70,13 +70,12 @@ module Page::Log
     return [] if placed.empty?
     rows = placed.map { |one| Item.row(one, page: self, layer_id: layer.id) }
     guard(rows)
-    upsert(rows)
+    Item.write(rows)
     Item.current_transaction.after_commit { rows.zip(placed) { |row, one| Item.recent.add(row, one.item) } }
     rows
   end
 
-  def hide(keys, layer) = (upsert(keys.map { |key| Item.hiding(key, page: self, layer_id: layer.id) }) if keys.any?)
-  def upsert(rows) = Item.upsert_all(rows, unique_by: %i[page_id key layer_id], record_timestamps: false)
+  def hide(keys, layer) = Item.write(keys.map { |key| Item.hiding(key, page: self, layer_id: layer.id) })
 
   # Whether an operation touches covers over a picture that is the paper.
   def covers_among?(outcome, layer)

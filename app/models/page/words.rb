@@ -21,6 +21,7 @@ module Page::Words
   # Whether an operation touches anything that has words, or had.
   def words_among?(outcome)
     return true if outcome.put.any? { |placed| placed.item.words != "" }
-    (items.reorder(nil).where("words != ''").pluck(:key) & (outcome.put.map(&:id) + outcome.gone)).any?
+    keys = outcome.put.map(&:id) + outcome.gone
+    keys.any? && Item.where(page_id: id, layer_id: prepared.id).where("words != ''").exists?(key: keys)
   end
 end

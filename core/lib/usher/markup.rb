@@ -3,6 +3,8 @@ require "cgi"
 module Usher
   # Writes XML by hand, since a page of 1,000 items is 1,000 small strings and a tree would cost more.
   module Markup
+    CAREFUL = "^ !#-%(-;=?-~".freeze # all but the letters, digits and signs that need no care, as String#count takes it
+
     module_function
 
     # tag("rect", { x: 1, fill: "none" }) -> '<rect x="1" fill="none"/>'; nil attributes are left out.
@@ -13,7 +15,11 @@ module Usher
     end
 
     # Text made safe for element content and attributes.
-    def escape(text) = CGI.escapeHTML(text.to_s.gsub(/[^\t\n\r\u0020-\uD7FF\uE000-\uFFFD\u{10000}-\u{10FFFF}]/, ""))
+    def escape(text)
+      text = text.to_s
+      return text if text.ascii_only? && text.count(CAREFUL).zero?
+      CGI.escapeHTML(text.gsub(/[^\t\n\r\u0020-\uD7FF\uE000-\uFFFD\u{10000}-\u{10FFFF}]/, ""))
+    end
 
     # A number as short as it can be without losing a hundredth of a page unit: 2.0 -> "2", 0.256 -> "0.26".
     def number(value)
@@ -21,6 +27,10 @@ module Usher
       rounded == rounded.to_i ? rounded.to_i.to_s : rounded.to_s
     end
 
-    def attribute(value) = value.is_a?(Numeric) ? number(value) : escape(value).gsub("\n", "&#10;")
+    def attribute(value)
+      return number(value) if value.is_a?(Numeric)
+      value = escape(value)
+      value.include?("\n") ? value.gsub("\n", "&#10;") : value
+    end
   end
 end

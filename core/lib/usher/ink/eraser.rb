@@ -1,13 +1,13 @@
 module Usher
   module Ink
     # What an eraser sweeps over: a disc moved along a line, which is a row of capsules. Cutting a
-    # stroke leaves the pieces that the disc never covered. Loops here are plain and flat, because ten
+    # stroke leaves the stretches that the disc never covered. Loops here are plain and flat, because ten
     # thousand points may lie under one sweep (bench/erase).
     class Eraser
       MAX = 5_000
       RADII = 0.5..500
       RUN = 12 # points that are first looked at together
-      CELL = 40.0 # page units; capsules are found through a grid of such cells
+      CELL = 24.0 # page units; capsules are found through a grid of such cells
 
       # path: [[x, y], ...] in page units, at least one; radius: page units.
       def initialize(path, radius)
@@ -45,51 +45,45 @@ module Usher
         end
       end
 
-      # points: [[x, y, pressure, ms], ...] in page units from (left, top); runs: Eraser.runs of them.
-      # Answers with the pieces left, in the order they were drawn, pressure and time at the cuts in
-      # between; nil where nothing was touched.
+      # points: [[x, y, ...], ...] in page units from (left, top); runs: Eraser.runs of them. Answers with the
+      # stretches that are left, [[from, to], ...], in positions along the stroke: 2.25 is a quarter of the way from
+      # point 2 to point 3 (see Ink::Stretch). nil where nothing was touched.
       def cut(points, left = 0, top = 0, runs: Eraser.runs(points))
         return covers?(points[0][0] + left, points[0][1] + top) ? [] : nil if points.size == 1
-        @pieces, @piece, @touched, @under = [], [], false, nil
+        @covered, under = [], nil
         runs.each do |first, last, *box|
           box = [ box[0] + left, box[1] + top, box[2] + left, box[3] + top ]
-          if quiet?(*box) then pass(points, first, last)
-          elsif (@under = [ *@under, *near(box[0], box[1], box[0], box[1]) ].find { |capsule| capsule.around?(*box) }) then drop
-          else along(points, first, last, left, top)
-          end
+          next if quiet?(*box)
+          under = [ *under, *near(box[0], box[1], box[0], box[1]) ].find { |capsule| capsule.around?(*box) }
+          under ? cover(first, last) : under = along(points, first, last, left, top)
         end
-        @touched ? @pieces.push(@piece).reject { |one| one.size < 2 } : nil
+        stretches(points.size - 1) if @covered.any?
       end
 
       private
 
-      # Nothing is covered from one point to another.
-      def pass(points, first, last)
-        @piece.empty? ? @piece.concat(points[first..last]) : @piece.concat(points[first + 1..last])
+      # From one position to another nothing is left. They come in order.
+      def cover(from, to)
+        return @covered.push(from, to) if @covered.empty? || from > @covered[-1]
+        @covered[-1] = to if to > @covered[-1]
       end
 
-      # Everything is covered.
-      def drop
-        @pieces << @piece if @piece.any?
-        @piece, @touched = [], true
-      end
+      # What is between the covered parts of a stroke that ends at position `last`.
+      def stretches(last) = [ 0, *@covered, last ].each_slice(2).select { |from, to| from < to }
 
-      # Point by point.
+      # Point by point. Answers with the capsule that covers the last segment.
       def along(points, first, last, left, top)
-        a = points[first]
-        ax, ay = a[0] + left, a[1] + top
-        under = @under
-        points[first + 1..last].each do |b|
-          bx, by = b[0] + left, b[1] + top
-          if under && under.inside?(ax, ay) && under.inside?(bx, by) then drop
-          else
-            gaps, under = gaps(ax, ay, bx, by)
-            @touched ||= gaps
-            @piece = leave(a, b, gaps || [], @piece, @pieces)
+        ax, ay = points[first][0] + left, points[first][1] + top
+        under = nil
+        while first < last
+          bx, by = points[first + 1][0] + left, points[first + 1][1] + top
+          if under && under.inside?(ax, ay) && under.inside?(bx, by) then cover(first, first + 1)
+          else under = gaps(ax, ay, bx, by, first)
           end
-          a, ax, ay = b, bx, by
+          first += 1
+          ax, ay = bx, by
         end
-        @under = under
+        under
       end
 
       # Whether no capsule comes into any of the grid's cells under a box.
@@ -123,36 +117,20 @@ module Usher
         end
       end
 
-      # The segment from a to b goes through gaps: closes the piece that ends at the first, adds those
-      # between two, and answers with the one that goes on after the last.
-      def leave(a, b, gaps, piece, pieces)
-        at = 0.0
-        gaps.each do |from, to|
-          piece << mix(a, b, at) if piece.empty?
-          piece << mix(a, b, from) if from > at
-          pieces << piece
-          piece, at = [], to
-        end
-        return [] if at == 1
-        piece << mix(a, b, at) if piece.empty?
-        piece << b
-      end
-
-      # The parts of the segment that are covered, as sorted shares [[from, to], ...], and the capsule that
-      # covers it all if one does; nil for none.
-      def gaps(ax, ay, bx, by)
+      # Covers what lies under capsules of the segment from point `first` to the next; answers with a capsule that
+      # covers it all, if one does.
+      def gaps(ax, ay, bx, by, first)
         dx, dy = bx - ax, by - ay
-        found = near(ax, ay, bx, by).filter_map do |capsule|
+        found = []
+        near(ax, ay, bx, by).each do |capsule|
           from, to = capsule.covers(ax, ay, dx, dy)
-          return [ [ [ 0.0, 1.0 ] ], capsule ] if from == 0 && to == 1
-          [ from, to ] if from
+          next unless from
+          return capsule.tap { cover(first, first + 1) } if from == 0 && to == 1
+          found << [ from, to ]
         end
-        return if found.empty?
-        return [ found, nil ] if found.size == 1
-        merged = found.sort.each_with_object([]) do |(from, to), all|
-          all.any? && from <= all[-1][1] ? all[-1][1] = [ all[-1][1], to ].max : all << [ from, to ]
-        end
-        [ merged, nil ]
+        found.sort! if found.size > 1
+        found.each { |from, to| cover(first + from, first + to) }
+        nil
       end
 
       def near(ax, ay, bx, by)
@@ -161,22 +139,21 @@ module Usher
         found = []
         ax, bx = bx, ax if bx < ax
         ay, by = by, ay if by < ay
-        cells(ax, ay, bx, by) { |cell| found.concat(@grid[cell]) if @grid.key?(cell) }
+        cells(ax, ay, bx, by) { |cell| (here = @grid[cell]) && found.concat(here) }
         found.uniq
       end
 
       # The keys of the grid's cells in a box.
       def cells(left, top, right, bottom)
-        down = (top / @cell).floor..(bottom / @cell).floor
-        ((left / @cell).floor..(right / @cell).floor).each { |column| down.each { |row| yield column << 20 ^ row } }
-      end
-
-      def mix(a, b, share)
-        return a if share.zero?
-        return b if share == 1
-        pressure = a[2] && b[2] ? (a[2] + (b[2] - a[2]) * share).round(2) : a[2]
-        ms = a[3] && b[3] ? (a[3] + (b[3] - a[3]) * share).round : a[3]
-        [ (a[0] + (b[0] - a[0]) * share).round(2), (a[1] + (b[1] - a[1]) * share).round(2), pressure, ms ]
+        column, last, high, low = (left / @cell).floor, (right / @cell).floor, (top / @cell).floor, (bottom / @cell).floor
+        while column <= last
+          row = high
+          while row <= low
+            yield column << 20 ^ row
+            row += 1
+          end
+          column += 1
+        end
       end
     end
   end

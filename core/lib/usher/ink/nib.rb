@@ -23,9 +23,12 @@ module Usher
       end
 
       # The points of a lively stroke as those of a kept one, for cutting it without new ends.
-      def keep(points, stroke_width)
-        widths = stroke_widths(points, stroke_width)
-        points.each_with_index.map { |(x, y, _, ms), index| [ x, y, (widths[index] / (2 * stroke_width)).clamp(0, 1).round(3), ms ] }
+      def keep(points, stroke_width, widths = stroke_widths(points, stroke_width))
+        full = 2.0 * stroke_width
+        points.each_with_index.map do |(x, y, _, ms), index|
+          pressure = widths[index] / full
+          [ x, y, pressure > 1 ? 1.0 : pressure.round(3), ms ]
+        end
       end
 
       # The pressure at each point, 0 to 1, told or taken from the speed.

@@ -26,7 +26,8 @@ module Usher
         # Points in page units, as the values that depend on them.
         def boxed(points)
           box = Geometry::Box.around(points)
-          local = points.map { |x, y, *rest| [ (x - box.x).round(2), (y - box.y).round(2), *rest ] }
+          left, top = box.x, box.y
+          local = points.map { |x, y, pressure, ms| [ (x - left).round(2), (y - top).round(2), pressure, ms ] }
           size = [ box.width.round(2), box.height.round(2) ]
           { "points" => local, "span" => size, "x" => box.x.round(2), "y" => box.y.round(2), "width" => size[0], "height" => size[1], "angle" => 0 }
         end
@@ -34,8 +35,8 @@ module Usher
 
       def draw
         return shown.map { |run| draw_line(placed[run]) }.join if nib == "even"
-        widths = Usher::Ink::Nib.stroke_widths(placed, pen, nib)
-        shown.map { |run| Markup.tag("path", d: Usher::Ink::Outline.new(placed[run], widths[run]).path, fill: colour, opacity: faint, transform: Usher::Ink::TRANSFORM) }.join
+        return fill(@path || outlined.path) unless redacted?
+        shown.map { |run| fill(Usher::Ink::Outline.new(placed[run], stroke_widths[run]).path) }.join
       end
 
       # The points that lie under these covers.
@@ -56,14 +57,10 @@ module Usher
         return if pinned == "all"
         here = angle.zero? && plain?
         line = here ? points : on_paper
-        at = here ? [ x, y ] : [ 0, 0 ]
-        pieces = eraser.cut(line, *at, runs: here ? runs : Usher::Ink::Eraser.runs(line)) or return
-        pieces = eraser.cut(Usher::Ink::Nib.keep(line, pen), *at) if nib == "lively" && pieces.any?
-        pieces.each_with_index.map do |piece, index|
-          piece = Ink.boxed(piece)
-          piece.merge!("x" => (piece["x"] + x).round(2), "y" => (piece["y"] + y).round(2)) if here
-          Ink.new(@values.merge(piece, "id" => piece_id(index, piece), "stroke_width" => worn, "nib" => nib == "lively" ? "kept" : nib), settled: true)
-        end
+        left = here ? eraser.cut(line, x, y, runs: runs) : eraser.cut(line)
+        return left if left.nil? || left.empty?
+        line = Usher::Ink::Nib.keep(line, pen, stroke_widths) if nib == "lively"
+        left.each_with_index.map { |stretch, index| piece(line, here, stretch, index) }
       end
 
       def outline(**) = Geometry::Polyline.new(Geometry::Polyline.simplify(smooth(on_paper)))
@@ -83,7 +80,18 @@ module Usher
         placed.map { |px, py, *rest| [ *box.to_page(px, py).map { |n| n.round(2) }, *rest ] }
       end
 
+      protected
+
+      # With this path as its outline.
+      def outlined_as(path) = tap { @path = path }
+
       private
+
+      def fill(path) = Markup.tag("path", d: path, fill: colour, opacity: faint, transform: Usher::Ink::TRANSFORM)
+
+      # Made once for each stroke, because what was just drawn is what is cut.
+      def outlined = @outlined ||= Usher::Ink::Outline.new(placed, stroke_widths)
+      def stroke_widths = @stroke_widths ||= Usher::Ink::Nib.stroke_widths(placed, pen, nib)
 
       # The points that are drawn, as ranges of their numbers.
       def shown
@@ -107,6 +115,16 @@ module Usher
           Geometry::Polyline.bezier([ from, at, to ])
         end
         [ points.first, middles.first, *bends, points.last ]
+      end
+
+      # A stroke from a stretch of this line, which is in page units or, `here`, in those of this stroke's own box, and
+      # then its outline is part of this one's.
+      def piece(line, here, (from, to), index)
+        values = Ink.boxed(Usher::Ink::Stretch.points(line, from, to))
+        path = outlined.stretch(from, to, values["x"], values["y"]) if here && nib != "even"
+        values.update("x" => (values["x"] + x).round(2), "y" => (values["y"] + y).round(2)) if here
+        values.update("id" => piece_id(index, values), "stroke_width" => worn, "nib" => nib == "lively" ? "kept" : nib)
+        Ink.new(@values.merge(values), settled: true).outlined_as(path)
       end
 
       def piece_id(index, piece) = Digest::SHA256.hexdigest([ id, index, piece["x"], piece["y"], piece["span"] ].join(" "))[0, 24]
