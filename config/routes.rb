@@ -38,7 +38,7 @@ Rails.application.routes.draw do
       resource :speech, :lines, only: :show
       resource :reset, only: :create
       resource :preparation, only: :update
-      resources :operations, :clippings, :pastes, only: :create
+      resources :operations, :clippings, :pastes, :flows, only: :create
     end
   end
 

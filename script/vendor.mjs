@@ -4,6 +4,7 @@
 import { copyFileSync, mkdirSync, readFileSync, writeFileSync, rmSync } from "node:fs"
 import { dirname, join } from "node:path"
 import { fileURLToPath } from "node:url"
+import subset from "subset-font"
 
 const root = join(dirname(fileURLToPath(import.meta.url)), "..")
 const from = join(root, "node_modules")
@@ -34,6 +35,14 @@ rmSync(to, { recursive: true, force: true })
 mkdirSync(to, { recursive: true })
 for (const [name, source] of Object.entries(files)) copyFileSync(join(from, source), join(to, name))
 
+// The figures that stand in for those of the reading face (Usher::Text::Faces::FIGURES): a few hundred bytes of a
+// font each, for browsers and, as TrueType, for the server.
+for (const [name, weight] of [["figures", 400], ["figures-bold", 700]]) {
+  const face = readFileSync(join(from, `@fontsource/noto-sans/files/noto-sans-latin-${weight}-normal.woff2`))
+  for (const [ending, targetFormat] of [["woff2", "woff2"], ["ttf", "truetype"]])
+    writeFileSync(join(to, `${name}.${ending}`), await subset(face, "0123456789", { targetFormat }))
+}
+
 // htmx ships its small build as a classic script only; one export line makes it a module.
 writeFileSync(join(to, "htmx.esm.js"), readFileSync(join(from, "htmx.org/dist/htmx.min.js"), "utf8") + "\nexport default htmx\n")
 
@@ -44,4 +53,4 @@ const symbols = icons.map(name => {
   return `<symbol id="${name}" viewBox="0 0 24 24" fill="none" stroke="currentColor" stroke-width="2" stroke-linecap="round" stroke-linejoin="round">${body}</symbol>`
 })
 writeFileSync(join(to, "icons.svg"), `<svg xmlns="http://www.w3.org/2000/svg">${symbols.join("")}</svg>\n`)
-console.log(`vendor/npm: ${Object.keys(files).length + 1} files, ${icons.length} icons`)
+console.log(`vendor/npm: ${Object.keys(files).length + 5} files, ${icons.length} icons`)

@@ -27,5 +27,6 @@ module Usher
   autoload :Tidy, "usher/tidy"
   autoload :Tiles, "usher/tiles"
   autoload :Types, "usher/types"
+  autoload :Units, "usher/units"
   autoload :Veil, "usher/veil"
 end

@@ -16,6 +16,11 @@ class QuantityTest < CoreTest
     assert_nil Quantity.try("low tide")
   end
 
+  def test_the_sentence_for_nothing_below_the_line_reads
+    assert_equal "“1/0” has 0 below the line, and nothing can be shared among 0. Write another number there.", assert_raises(Usher::Invalid) { item("tile", text: "x", value: "1/0") }.message
+    assert_match(/\A“tide” is not a number with a unit/, assert_raises(Usher::Invalid) { item("area", target: "tide") }.message)
+  end
+
   def test_sums_are_exact_and_keep_the_places_that_were_written
     assert_equal [ "0.3" ], total(%w[0.1 0.2])
     assert_equal [ "1.00 €" ], total([ "0.50 €", "0.25 €", "0.25 €" ])
@@ -33,5 +38,5 @@ class QuantityTest < CoreTest
 
   private
 
-  def total(written) = Quantity.total(written.map { |one| Quantity.read(one) }).map(&:to_s)
+  def total(written) = Usher::Units.known.total(written.map { |one| Quantity.read(one) }).map(&:to_s)
 end

@@ -12,7 +12,7 @@ module Demo
 
     def title(text, y: 56, size: 68) = text(text, 80, y, 1440, size: size, font: "title", bold: true)
 
-    def text(text, x, y, width, **more) = add("text", x: x, y: y, width: width, height: 0, text: text, size: 36, **more)
+    def text(text, x, y, width, **more) = add("text", x: x, y: y, width: width, room: width, height: 0, text: text, size: 36, **more)
 
     def note(text, x, y, width = 360, height = 220, **more) = add("note", x: x, y: y, width: width, height: height, text: text, **more)
 

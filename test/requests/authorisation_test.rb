@@ -21,7 +21,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "POST /lessons/:lesson_id/takes" => TEACHER, "GET /bin" => %i[owner other],
     "PATCH /lessons/:lesson_id/running_order" => TEACHER, "PUT /lessons/:lesson_id/running_order" => TEACHER, "GET /lessons/:lesson_id/facts" => TEACHER,
     "GET /lessons/:lesson_id/pages" => TEACHER, "DELETE /lessons/:lesson_id/pages" => TEACHER, "POST /lessons/:lesson_id/arrivals" => TEACHER, "GET /lessons/:lesson_id/links" => TEACHER,
-    "POST /pages/:page_id/guides" => TEACHER, "POST /pages/:page_id/choice" => TEACHER, "POST /pages/:page_id/clippings" => TEACHER, "POST /pages/:page_id/pastes" => TEACHER,
+    "POST /pages/:page_id/guides" => TEACHER, "POST /pages/:page_id/choice" => TEACHER, "POST /pages/:page_id/clippings" => TEACHER, "POST /pages/:page_id/pastes" => TEACHER, "POST /pages/:page_id/flows" => TEACHER,
     "POST /pages/:page_id/reset" => TEACHER, "PATCH /pages/:page_id/preparation" => TEACHER, "PUT /pages/:page_id/preparation" => TEACHER,
     "POST /tables" => %i[owner other], "POST /media" => %i[owner other], "GET /media/:id" => CLASS, "PATCH /media/:id" => TEACHER, "PUT /media/:id" => TEACHER, "DELETE /media/:id" => TEACHER,
     "GET /media/:stored_file_id/progress" => TEACHER, "GET /media/:stored_file_id/uses" => TEACHER, "POST /media/:stored_file_id/return" => TEACHER, "POST /media/:stored_file_id/still" => TEACHER,
@@ -139,7 +139,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     verb, path = route.split(" ")
     path = path.sub("(/:code)", "").sub(":code", "422").sub(":token", @share.token).gsub(/:(\w+)/) { id_for(path, Regexp.last_match(1)) }
     verb = "GET" if verb == "*"
-    json = path.match?(%r{/(operations|undo|redo|stop|film|place|position|pages|copy|feed|starting_points|guides|choice|clippings|pastes|media|reset|preparation|arrivals|return|still|uses|progress|takings|keeps|sets|clearing|imports|imports/\d+|capture|lines|embed|link_card|host)\z}) && path.exclude?("lessons/#{@lesson.id}/copy")
+    json = path.match?(%r{/(operations|undo|redo|stop|film|place|position|pages|copy|feed|starting_points|guides|choice|clippings|pastes|flows|media|reset|preparation|arrivals|return|still|uses|progress|takings|keeps|sets|clearing|imports|imports/\d+|capture|lines|embed|link_card|host)\z}) && path.exclude?("lessons/#{@lesson.id}/copy")
     send(verb.downcase, path, params: params_for(path), headers: json ? { "Accept" => "application/json" } : {})
   end
 

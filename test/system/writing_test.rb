@@ -60,6 +60,50 @@ class WritingTest < ApplicationSystemTestCase
     assert_nil page.evaluate_script("window.hacked ?? null")
   end
 
+  test "a text is as wide as its words until a hand sets its width, and what is beside it can be tapped" do
+    write "tide"
+    close
+    text = eventually { items(@page, "text").first }
+    narrow = text.data["width"]
+    assert_operator narrow, :<, 200
+    tool "arrange"
+    tap_at(*on_screen(text.right + 80, (text.top + text.bottom) / 2))
+    assert_selector "#label-bar[hidden]", visible: :all
+    tap_at(*on_screen((text.left + text.right) / 2, (text.top + text.bottom) / 2))
+    assert_selector "#label-bar:not([hidden])"
+    within("#label-bar") { click_button "Edit" }
+    editor.send_keys " table"
+    close
+    wider = eventually { items(@page, "text").first.data.then { |data| data if data["width"] > narrow } }
+    assert_equal text.data["x"], wider["x"]
+    tap_at(*on_screen(text.left + 20, (text.top + text.bottom) / 2))
+    drag_handle "e", 200, 0
+    set = eventually { items(@page, "text").first.data.then { |data| data if data["room"].nil? } }
+    assert_operator set["width"], :>, wider["width"] + 100
+  end
+
+  test "a text longer than the page holds is asked about, and goes on over pages with all its words" do
+    words = Array.new(2_000) { |n| "wave#{n}" }
+    paste nil, plain: words.join(" ")
+    assert_text "2,000 words are more than this page holds."
+    click_button "Cancel"
+    assert_no_selector ".dialog[open]"
+    assert_empty items(@page)
+    paste nil, plain: words.join(" ")
+    find(".dialog[open] .button-main", text: /Put them on \d+ pages/).click
+    eventually { items(@page, "text").one? }
+    pages = eventually { @lesson.reload.pages.to_a.then { |all| all if all.size > 3 } }
+    assert_selector ".page-tab", count: pages.size
+    assert_equal words, pages.flat_map { |one| one.items.flat_map { |item| item.data["text"].split } }
+  end
+
+  test "more than a text holds is left out whole while typing, and said" do
+    write "low water "
+    paste nil, into: ".typing", plain: "wave " * 2_001
+    assert_text "One text holds 10,000 letters."
+    assert_equal "low water", typed_lines.join.strip
+  end
+
   test "symbols are found, go to the caret or onto the page, and are remembered" do
     write "5 "
     look("Symbols")
@@ -176,11 +220,11 @@ class WritingTest < ApplicationSystemTestCase
     end
   end
 
-  def paste(html, into: "body")
-    page.execute_script(<<~JS, html, into)
+  def paste(html, into: "body", plain: "ebb flood slack")
+    page.execute_script(<<~JS, html, into, plain)
       const data = new DataTransfer()
-      data.setData("text/html", arguments[0])
-      data.setData("text/plain", "ebb flood slack")
+      if (arguments[0]) data.setData("text/html", arguments[0])
+      data.setData("text/plain", arguments[2])
       document.querySelector(arguments[1]).dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }))
     JS
   end

@@ -69,6 +69,7 @@ export default class PaperText extends Part {
         x: Math.round(x),
         y: Math.round(y),
         width: 700,
+        room: 700,
         height: 0,
         size: 32,
         ground: "#ffffff"

@@ -26,13 +26,10 @@ module Usher
     end
 
     def self.fraction(found)
-      raise Invalid, "A fraction cannot have 0 below the line." if found[:bottom].to_i.zero?
+      raise Invalid, "“#{found}” has 0 below the line, and nothing can be shared among 0. Write another number there." if found[:bottom].to_i.zero?
       found[:whole].to_i + Rational(found[:top].to_i, found[:bottom].to_i)
     end
     private_class_method :fraction
-
-    # The sum of many, one for each unit in the order they came in.
-    def self.total(quantities) = quantities.group_by(&:unit).map { |_unit, some| some.reduce(:+) }
 
     # amount: a Rational; places: decimals to write, nil for a fraction; leads: the unit stands before.
     def initialize(amount, unit = "", places: 0, leads: false)
@@ -43,6 +40,13 @@ module Usher
     def +(other)
       raise Invalid, "#{unit} and #{other.unit} cannot be added." if unit != other.unit
       Quantity.new(amount + other.amount, unit, places: (places && other.places ? [ places, other.places ].max : nil), leads: leads?)
+    end
+
+    # The same in another unit, of which this one is `size` (a Rational).
+    def in(unit, size, leads: false)
+      return self if unit == self.unit
+      finer = (0..6).find { |digits| (size * 10**digits).denominator == 1 }
+      Quantity.new(amount * size, unit, places: (places + finer if places && finer), leads: leads)
     end
 
     def ==(other) = other.is_a?(Quantity) && amount == other.amount && unit == other.unit

@@ -3,6 +3,7 @@ module Usher
   module Text
     autoload :Face, "usher/text/face"
     autoload :Faces, "usher/text/faces"
+    autoload :Flow, "usher/text/flow"
     autoload :Layout, "usher/text/layout"
     autoload :Marks, "usher/text/marks"
   end

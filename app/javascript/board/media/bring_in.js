@@ -1,5 +1,6 @@
 // Bringing in by file choice, drop or paste. What a file is, is decided by the server.
 import { send } from "shared/net"
+import { ask } from "shared/ask"
 import { newId } from "shared/ids"
 import { say } from "shared/say"
 import { Part } from "surface/part"
@@ -10,6 +11,7 @@ const ADDRESS = /^https?:\/\/\S+$/
 const EMBED = /^<(iframe|object|embed)\b/i
 const WIDTHS = [300, 900] // page units of a text that is brought in
 const LARGEST = 40 // page units of its letters
+const LONG = 800 // characters from which it is asked whether the page holds them
 
 export class BringIn extends Part {
   static needs = ["clipboard", "editor", "fetched", "room", "state", "surface"]
@@ -78,14 +80,30 @@ export class BringIn extends Part {
     return true
   }
 
-  text(values, [x, y]) {
+  async text(values, [x, y]) {
     const { size, colour, font } = this.state.pen,
       [least, most] = WIDTHS
     const width = Math.min(most, Math.max(least, this.surface.camera.page.width - x - 40))
     const look = { size: Math.min(size, LARGEST), colour, font }
+    if (values.text.length > LONG && (await this.flow({ ...look, ...values, x: round(x), y: round(y) }))) return
     this.surface.do({
       verb: "put",
-      items: [{ kind: "text", id: newId(), x: round(x), y: round(y), width, height: 0, ...look, ...values }]
+      items: [{ kind: "text", id: newId(), x: round(x), y: round(y), width, room: width, height: 0, ...look, ...values }]
     })
+  }
+
+  // A text that goes beyond the page: true where that was asked and settled.
+  async flow(values) {
+    const { page } = this.surface
+    const { pages, words } = await send("POST", `/pages/${page}/flows`, values)
+    if (pages === 1) return false
+    const count = words.toLocaleString("en")
+    const sure = await ask(`${count} words are more than this page holds.`, {
+      action: `Put them on ${pages} pages`,
+      hint: "The text begins here and goes on over new pages behind this one. Nothing is left out.",
+      field: false
+    })
+    if (sure) this.surface.outbox.push({ page, to: "flows", id: newId(), body: values, ...this.surface.during() })
+    return true
   }
 }

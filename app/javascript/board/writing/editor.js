@@ -131,8 +131,8 @@ export class Editor extends Part {
 
   // Everything Ruby needs to break the lines.
   question() {
-    const { kind, width } = this.edited
-    return { kind, width: round(width), ...this.looks(), ...this.script.values() }
+    const { kind, width, room } = this.edited
+    return { kind, width: round(room ?? width), ...this.looks(), ...this.script.values() }
   }
 
   broken(lines, height, values) {
@@ -183,9 +183,17 @@ export class Editor extends Part {
 
   replace(from, to, words, values) {
     const was = this.script.length
+    if (was - (to - from) + [...words].length > this.facts.longest) return this.full()
     const caret = this.script.splice(from, to, words, values)
     this.breaks = Lines.shifted(this.breaks, from, this.script.length - was, this.script)
     this.draw(caret)
+  }
+
+  // Nothing is cut off: what would not fit stays where it came from.
+  full() {
+    const most = this.facts.longest.toLocaleString("en")
+    say(`One text holds ${most} letters. Close it (Esc) and paste on the page: it then goes on over more pages.`)
+    this.draw()
   }
 
   // Backspace or Enter in an empty entry ends its list.
@@ -326,8 +334,10 @@ export class Editor extends Part {
     const { area, edited } = this
     if (!area) return
     const { scale } = this.surface.camera.view
-    const { kind, x, y, width, size, font, bold, italic, colour, align, angle } = edited
-    const [left, top] = this.surface.camera.toScreen(x, y)
+    const { kind, x, y, size, font, bold, italic, colour, align, angle } = edited
+    const width = edited.room ?? edited.width,
+      before = (width - edited.width) * this.share() // what of the room lies before the box
+    const [left, top] = this.surface.camera.toScreen(x - before, y)
     const inset = this.facts.insets[kind],
       height = Math.max(this.height || 0, size * 1.3)
     const middle = kind === "tile" || kind === "callout"
@@ -338,7 +348,7 @@ export class Editor extends Part {
       minHeight: `${height}px`,
       padding: `${inset}px`,
       fontSize: `${size}px`,
-      transform: `scale(${scale}) ${angle ? rotated(angle, width / 2, height / 2) : ""}`,
+      transform: `scale(${scale}) ${angle ? rotated(angle, before + edited.width / 2, height / 2) : ""}`,
       fontFamily: FAMILIES[font ?? "read"],
       fontWeight: bold ? 700 : 400,
       fontStyle: italic ? "italic" : "normal",
@@ -348,6 +358,14 @@ export class Editor extends Part {
       background: this.ground(height)
     })
     this.bar.place()
+  }
+
+  // Where in its room a text lies: at 0 the left side stays when the words grow, at 1 the right one.
+  share() {
+    const { align } = this.edited,
+      rightToLeft = Boolean(this.breaks?.[0]?.[3])
+    if (align === "middle") return 0.5
+    return (align === "right") === rightToLeft ? 0 : 1
   }
 
   // The colour behind the words, where the drawing on the page has none yet or is too small by now.
@@ -391,6 +409,7 @@ export class Editor extends Part {
             x: round(x),
             y: round(y),
             width: round(width),
+            ...(kind === "text" && { room: round(width) }),
             height: kind === "text" ? 0 : round(height ?? 0),
             ...values
           }

@@ -64,6 +64,7 @@ export class Symbols extends Part {
           x: round(x - width / 2),
           y: round(y - size * 0.65),
           width: round(width),
+          room: round(width),
           height: 0,
           text: symbol,
           size,

@@ -18,7 +18,7 @@ module Usher
           File.write(file, <<~XML)
             <?xml version="1.0"?>
             <!DOCTYPE fontconfig SYSTEM "fonts.dtd">
-            <fontconfig><dir>#{Text::Faces::ROOT}</dir><cachedir>#{File.join(Dir.tmpdir, 'usher-fontconfig')}</cachedir></fontconfig>
+            <fontconfig><dir>#{Text::Faces::ROOT}</dir><dir>#{Text::Faces::VENDOR}</dir><cachedir>#{File.join(Dir.tmpdir, 'usher-fontconfig')}</cachedir></fontconfig>
           XML
         end
       end

@@ -17,6 +17,7 @@ module Usher
       attribute :measure, Types::Choice.new("sum", "count"), default: "sum"
       attribute :shown, Types::Flag.new, default: true
       attribute :target, Types::Line.new(40), default: "" # a number with a unit; empty for none
+      attribute :units, Types::Line.new(Units::MAX), default: "" # how units belong together, besides those that are known
       attribute :tally, Types::Line.new(200), default: ""
       attribute :verdict, Types::Choice.new("none", "right", "wrong"), default: "none"
 
@@ -44,7 +45,7 @@ module Usher
 
       # The attributes that follow from the things in it; those of one group count as one.
       def tallied(items)
-        totals = measure == "count" ? [ Quantity.new(items.map { |item| item.groups.last || item.id }.uniq.size) ] : Quantity.total(items.filter_map(&:worth))
+        totals = measure == "count" ? [ Quantity.new(items.map { |item| item.groups.last || item.id }.uniq.size) ] : units_meant.total(items.filter_map(&:worth))
         { "tally" => totals.any? ? totals.first(6).map(&:to_s).join(", ") : "0", "verdict" => judged(totals) }
       end
 
@@ -54,15 +55,18 @@ module Usher
       def edge = @edge ||= outline
 
       def settle(values)
-        Invalid.about("The total to reach") { Quantity.read(values["target"]) } unless values["target"].empty?
+        Quantity.read(values["target"]) unless values["target"].empty?
+        Units.new(values["units"]) unless values["units"].empty?
         super
       end
 
-      # Right when the total is the target, unit and all; a count needs no unit. Nothing there is neither.
+      def units_meant = @units_meant ||= units.empty? ? Units.known : Units.new(units)
+
+      # Right when the total is the target, in whichever of the units that belong together; a count needs no unit. Nothing there is neither.
       def judged(totals)
         return "none" if target.empty? || totals.sum(&:amount).zero?
         wanted = Quantity.read(target)
-        (measure == "count" ? totals.first.amount == wanted.amount : totals == [ wanted ]) ? "right" : "wrong"
+        (measure == "count" ? totals.first.amount == wanted.amount : totals.one? && units_meant.equal?(totals.first, wanted)) ? "right" : "wrong"
       end
 
       def frame

@@ -23,13 +23,14 @@ module Usher
           attribute :value, WORTH, default: "" # a number with a unit, for drop areas
           attribute :hidden, Types::List.new(Types::List.new(Types::Number.new(0..10_000, digits: 0), 2..2), 0..10_000), default: [] # characters, points or whatever a kind numbers; kept by Ties::Covers
           attribute :covered, Types::Flag.new, default: false # kept by Ties::Covers
+          attribute :signed, Types::Flag.new, default: true # whether it shows that it opens something; kept by Ties::Signs
         end
       end
 
-      NAMES = %w[pinned audience groups pile left origin track along link value hidden covered].freeze
+      NAMES = %w[pinned audience groups pile left origin track along link value hidden covered signed].freeze
 
       # Those of them that follow from other things on the page.
-      KEPT = %w[left hidden covered].freeze
+      KEPT = %w[left hidden covered signed].freeze
 
       # Whether its :place, or anything about it (:all), may be changed.
       def allows?(what) = pinned == "no" || (pinned == "place" && what == :all)
@@ -48,7 +49,7 @@ module Usher
       end
 
       # Whether anything about it depends on other things of the page, or other things on it.
-      def tied? = !track.nil? || !pile.nil? || covered || hidden.any?
+      def tied? = !track.nil? || !pile.nil? || covered || hidden.any? || !signed || (!link.nil? && groups.any?)
 
       # The same for another lesson, where pages and activities have other numbers ({ old => new });
       # what has none there opens nothing any more.
@@ -60,14 +61,14 @@ module Usher
 
       # A copy that is an ordinary thing: free of the pile it is or came from, and not pinned.
       def plain(id:, groups: [], **set)
-        remade("id" => id, "groups" => groups, "pile" => nil, "left" => nil, "origin" => nil, "pinned" => "no", "hidden" => [], "covered" => false, **set)
+        remade("id" => id, "groups" => groups, "pile" => nil, "left" => nil, "origin" => nil, "pinned" => "no", "hidden" => [], "covered" => false, "signed" => true, **set)
       end
 
       # A copy for the clipboard: as it is, with new ids (`ids`, { old => new }) and groups (the block
       # gives each a new name), moved by [dx, dy]. A copy of a pile is a pile of its own, a copy from one
       # is an ordinary thing, and a thing copied with its track keeps to the copied track.
       def copied(ids:, by:, &group)
-        free = { "id" => ids.fetch(id), "groups" => groups.map(&group), "origin" => nil, "hidden" => [], "covered" => false, "left" => nil }
+        free = { "id" => ids.fetch(id), "groups" => groups.map(&group), "origin" => nil, "hidden" => [], "covered" => false, "signed" => true, "left" => nil }
         return remade({ **free, **moved(by) }) unless track && ids.key?(track["path"])
         moved_track = track.merge("path" => ids[track["path"]], "points" => track["points"].map { |point| point.zip(by).map(&:sum) })
         remade({ **free, "track" => moved_track, "x" => x + by[0], "y" => y + by[1] })
@@ -87,7 +88,7 @@ module Usher
       def shown_number = ""
 
       def check_handling(values)
-        Invalid.about("The value of this #{self.class.kind}") { Quantity.read(values["value"]) } unless values["value"].empty?
+        Quantity.read(values["value"]) unless values["value"].empty?
         return unless values["pile"] && values["origin"]
         raise Invalid, "This came out of a pile, and a pile of a pile would never end. Copy it and paste it, then make the copy a pile."
       end

@@ -57,10 +57,13 @@ module Usher
 
       def layout(values = @values)
         return @layout if @layout && values.equal?(@values)
-        made = Usher::Text::Layout.new(values["text"], size: values["size"], width: values["width"] - 2 * inset, lists: values["lists"], advances: advances(values))
+        made = Usher::Text::Layout.new(values["text"], size: values["size"], width: line_room(values) - 2 * inset, lists: values["lists"], advances: advances(values))
         @layout = made if values.equal?(@values)
         made
       end
+
+      # Page units that its lines may have, with what is between the box and them.
+      def line_room(values) = values["width"]
 
       def advances(values)
         looks = Usher::Text::Marks.looks(values["marks"], values["text"].length)

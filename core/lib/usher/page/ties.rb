@@ -1,11 +1,11 @@
 module Usher
   module Page
     # What follows from other things on a page and is kept with an item: where it lies on a path that
-    # changed, what is hidden, how many a pile has left, what an area adds up to. After every operation
+    # changed, what is hidden, how many a pile has left, what an area adds up to, which of a group shows what it opens. After every operation
     # each tie looks at what changed; because what follows is always computed anew from the rest,
     # undoing an operation needs to undo nothing of it. A new tie is a new file in ties/.
     module Ties
-      ORDER = %w[tracks covers piles areas].freeze # later ones read what earlier ones settle
+      ORDER = %w[tracks covers piles areas signs].freeze # later ones read what earlier ones settle
 
       def self.registry
         @registry ||= Registry.new(Ties, File.join(__dir__, "ties"), missing: "kind of tie", except: %w[tie])

@@ -3,13 +3,15 @@ require "ttfunk"
 module Usher
   module Text
     # One font file, asked for widths. All measures in ems, so that size is a factor. What it has no
-    # glyph for is measured by the first of its fallbacks that has one, as browsers and print draw it.
+    # glyph for is measured by the first of its fallbacks that has one, as browsers and print draw it. figures: the
+    # Face that its figures come from, nil for itself.
     class Face
-      def initialize(path, fallbacks: [])
+      def initialize(path, fallbacks: [], figures: nil)
         @file = TTFunk::File.open(path)
         @map = @file.cmap.unicode.first
         @em = @file.header.units_per_em.to_f
-        @fallbacks = fallbacks
+        @faces = [ self, *fallbacks ]
+        @figures = figures
         @advances = {}
       end
 
@@ -25,8 +27,8 @@ module Usher
 
       def measure(char)
         return 0.0 if char.match?(/\p{Mn}/)
-        face = [ self, *@fallbacks ].find { |one| one.covers?(char) } || self
-        face.own(char)
+        return @figures.own(char) if @figures && char.between?("0", "9")
+        (@faces.find { |one| one.covers?(char) } || self).own(char)
       end
 
       protected

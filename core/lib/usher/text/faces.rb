@@ -4,6 +4,7 @@ module Usher
     # order everywhere: here, in browsers and in print.
     module Faces
       ROOT = File.expand_path("../../../../node_modules/@expo-google-fonts", __dir__)
+      VENDOR = File.expand_path("../../../../vendor/npm", __dir__)
       # files: by style ("400Regular", "700Bold", with "_Italic" behind where there is one).
       Family = Struct.new(:name, :folder, :stem, :styles, :nested, keyword_init: true) do
         def path(bold:, italic:)
@@ -27,19 +28,28 @@ module Usher
       ].freeze
       NAMES = FAMILIES.keys.freeze
 
+      # The reading face has a slash through its zero, which children take for another sign: its figures come from
+      # here. The files hold nothing but figures (script/vendor.mjs), so that this family can stand before the face.
+      FIGURES = { name: "Noto Sans", faces: %w[read], files: { false => "figures.ttf", true => "figures-bold.ttf" } }.freeze
+
       module_function
 
       # The Face that measures text in this font ("read", "title", "hand"), weight and slant.
       def fetch(font, bold: false, italic: false)
         @faces ||= {}
-        @faces[[ font, bold, italic ]] ||= Face.new(FAMILIES.fetch(font).path(bold: bold, italic: italic), fallbacks: fallbacks(bold))
+        @faces[[ font, bold, italic ]] ||= Face.new(FAMILIES.fetch(font).path(bold: bold, italic: italic), fallbacks: fallbacks(bold), figures: (figures(bold) if FIGURES[:faces].include?(font)))
       end
 
       # The families in order, as SVG and CSS know them.
-      def family(font) = [ FAMILIES.fetch(font), *FALLBACKS ].map(&:name).uniq.join(", ")
+      def family(font) = [ *(FIGURES[:name] if FIGURES[:faces].include?(font)), *[ FAMILIES.fetch(font), *FALLBACKS ].map(&:name).uniq ].join(", ")
 
       # Whether some face has a glyph for this character.
       def cover?(char) = fetch("read").covers?(char) || fallbacks(false).any? { |face| face.covers?(char) }
+
+      def figures(bold)
+        @figures ||= {}
+        @figures[bold] ||= Face.new(File.join(VENDOR, FIGURES[:files].fetch(bold)))
+      end
 
       def fallbacks(bold)
         @fallbacks ||= {}

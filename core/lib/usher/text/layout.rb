@@ -32,7 +32,7 @@ module Usher
       def baseline(index) = (index * LEADING + ASCENT) * @size
 
       # The widest line, in page units.
-      def stroke_width = lines.map { |line| line.indent + width(line.from, line.to) }.max * @size
+      def widest = lines.map { |line| line.indent + width(line.from, line.to) }.max * @size
 
       private
 

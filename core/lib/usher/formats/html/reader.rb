@@ -27,8 +27,8 @@ module Usher
         def result
           text = @text.rstrip
           raise Invalid, "There is no text in this." if text.empty?
-          raise Invalid, "That text is longer than #{Items::Written::MAX} characters." if text.length > Items::Written::MAX
-          { "text" => text, "marks" => Usher::Text::Marks.within(joined, text.length).first(Usher::Text::Marks::MOST), "lists" => @lists.first(text.count("\n") + 1) }
+          raise Invalid, "That text is longer than #{Usher::Text::Flow::MAX} characters." if text.length > Usher::Text::Flow::MAX
+          { "text" => text, "marks" => Usher::Text::Marks.within(joined, text.length), "lists" => @lists.first(text.count("\n") + 1) }
         end
 
         # look: the marks around; list: the list around ("bullets", "numbers" or nil).
