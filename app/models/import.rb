@@ -8,14 +8,23 @@ class Import < ApplicationRecord
 
   RUNNING = %w[waiting running].freeze
   STALE = 2.minutes # without a new page, after which another may begin
+  LATELY = 30.minutes # within which a second one comes behind the first, though the first page of that is in view
 
   # wanted: "all", "7" or "3-12". The pages come right behind `after`. Raises Usher::Invalid.
   def self.start(lesson, asset, after:, wanted:)
     raise Usher::Invalid, "Only a PDF or a presentation has pages to bring in." unless asset.paged?
     range = range_of(wanted, asset.as_kind)
     raise Usher::Invalid, "Another PDF or presentation is still coming into this lesson. Wait for it, or stop it." if where(lesson: lesson, state: RUNNING, updated_at: STALE.ago..).exists?
-    create!(lesson: lesson, asset: asset, position: after.position, first: range.begin, last: range.end).tap { |import| ImportJob.perform_later(import) }
+    create!(lesson: lesson, asset: asset, position: behind_lately(lesson, after).position, first: range.begin, last: range.end).tap { |import| ImportJob.perform_later(import) }
   end
+
+  # The last page of what came lately, where the first of that is in view, or still the page it came behind.
+  def self.behind_lately(lesson, after)
+    before = where(lesson: lesson, state: "done", updated_at: LATELY.ago..).last or return after
+    came = lesson.pages.select { |page| before.pages.include?(page.id) }
+    came.any? && (after == came.first || after.position == came.first.position - 1) ? came.last : after
+  end
+  private_class_method :behind_lately
 
   # { "chart" => 2 } as "2 charts".
   def self.counted(left_out) = left_out.map { |what, count| ActionController::Base.helpers.pluralize(count, what) }.to_sentence

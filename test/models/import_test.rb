@@ -78,6 +78,16 @@ class ImportTest < ActiveSupport::TestCase
     assert_raises(Usher::Invalid) { Import.start(@lesson, file, after: @lesson.pages.first, wanted: "1") }
   end
 
+  test "a second one comes behind the first, not inside it, while the first of its pages or the one before is in view" do
+    start("all").run
+    here, first, _, last = @lesson.pages.reload.to_a
+    assert_equal last.position, Import.start(@lesson, @asset, after: here, wanted: "1").tap(&:run).position
+    assert_equal [ here, first ], @lesson.pages.reload.first(2)
+    second = @lesson.pages.last
+    assert_equal second.position, Import.start(@lesson, @asset, after: second, wanted: "2").tap(&:run).position
+    travel(40.minutes) { assert_equal here.position, Import.start(@lesson, @asset, after: here, wanted: "1").position }
+  end
+
   test "slides come in as live things with their words to be found; notes and what is missing lie in the wing" do
     words = Decks.shape(at: [ 96, 54, 480, 60 ], text: "Bring boots to the causeway", look: Decks.solid("f7dfa6"))
     pictured = ->(id) { %(<p:pic><p:nvPicPr><p:cNvPr id="4" name="" descr="The light"/><p:cNvPicPr/><p:nvPr/></p:nvPicPr><p:blipFill><a:blip r:embed="#{id}"/></p:blipFill><p:spPr>#{Decks.place([ 600, 54, 96, 54 ])}</p:spPr></p:pic>) }

@@ -203,6 +203,19 @@ class StoreRoomTest < ActionDispatch::IntegrationTest
     assert_includes @owner.assets.pluck(:name), "Crab on the sand"
   end
 
+  test "what comes out lies beside what is on the page, several beside each other, a dropped one just where it was dropped" do
+    page = lesson(@owner).pages.first
+    lay(page, { "kind" => "rectangle", "id" => "there", "x" => 650, "y" => 350, "width" => 300, "height" => 200 })
+    asked = { shelf: "pictures", ids: %w[crab crab crab], lesson_id: page.lesson_id, page: page.id, at: [ 800, 450 ] }
+    post store_room_takings_path, params: asked, as: :json
+    boxes = answer["items"].map { |item| Usher::Items.build(item).box }
+    [ *boxes, page.items.boxes.first ].combination(2) { |one, other| refute one.meets?(other) }
+    post store_room_takings_path, params: { **asked, dropped: true }, as: :json
+    assert_equal [ 800, 450 ], Usher::Items.build(answer["items"].first).box.centre.map(&:round)
+    post store_room_takings_path, params: { **asked, page: lesson(teacher("Ivo")).pages.first.id }, as: :json
+    assert_response :not_found
+  end
+
   private
 
   def bring(bytes, name) = post(stored_files_path, params: { file: upload(bytes, name) }, headers: { "Accept" => "application/json" })

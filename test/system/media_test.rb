@@ -38,7 +38,11 @@ class MediaTest < ApplicationSystemTestCase
     within("#uploads") { click_button "Close" }
     assert_no_selector "#uploads li"
     attach_file "bring-in", [ file("harbour.svg", svg), file("knot.svg", svg) ], make_visible: true
-    eventually { items(@page, "picture").size == 2 }
+    one, other = eventually { items(@page, "picture").then { |both| both if both.size == 2 } }.map { |item| item.placed.item.box }
+    refute one.meets?(other)
+    eventually { page.evaluate_script("document.activeElement.id") == "stage" }
+    find("#stage").send_keys :delete
+    eventually { items(@page, "picture").empty? } # both were chosen
   end
 
   test "things of the teacher's own are renamed, put into a folder, and deleted with a word about where they are used" do
@@ -156,6 +160,7 @@ class MediaTest < ApplicationSystemTestCase
     sound = eventually { items(@page, "sound").first }
     assert_operator sound.data["seconds"], :>, 0.5
     assert_equal "Fog horn", sound.data["title"]
+    assert_selector "#store-room [data-thing]", text: "Fog horn"
     lay(@page, note("said", text: "High tide at noon", x: 900, y: 600))
     find("#store-room [data-away]").click
     tap_at(*on_screen(1050, 700))
@@ -168,7 +173,8 @@ class MediaTest < ApplicationSystemTestCase
     eventually { time_of("audio").to_f > 0.1 }
   end
 
-  test "camera and screen are live under the ink and freeze into pictures" do
+  test "camera and screen are live before what is there, under the ink, and freeze into pictures" do
+    lay(@page, { "kind" => "rectangle", "id" => "board", "x" => 0, "y" => 0, "width" => 1600, "height" => 900, "fill" => "#d9eee3" })
     open_room
     within("#store-room") { click_button "Camera" }
     assert_selector "option", text: "Simulated camera", visible: :all
@@ -181,7 +187,7 @@ class MediaTest < ApplicationSystemTestCase
     click_button "Freeze"
     frozen = eventually { items(@page, "picture").first }
     assert_no_selector ".live-bar"
-    eventually { frozen.reload.z < items(@page, "ink").first.z }
+    eventually { frozen.reload.z.between?(data("board") && items(@page, "rectangle").first.z, items(@page, "ink").first.z) }
     open_room
     within("#store-room") { click_button "Screen" }
     eventually { page.evaluate_script("document.querySelector('.living video')?.videoWidth").to_i > 100 }

@@ -1,4 +1,4 @@
-// A camera or a shared screen, live on the page under the ink, until a tap freezes it into a picture. It is
+// A camera or a shared screen, live on the page before what is there and under what is written then, until a tap freezes it into a picture. It is
 // for this board and this moment: what it shows is kept only when it is frozen.
 import { send } from "shared/net"
 import { say } from "shared/say"
@@ -71,7 +71,8 @@ export default class LiveView extends Part {
     this.video = Object.assign(document.createElementNS(HTML, "video"), { muted: true, autoplay: true })
     this.video.addEventListener("loadedmetadata", () => this.fit())
     this.holder.append(this.video)
-    this.surface.view.items.before(this.holder)
+    this.holder.dataset.z = this.z = this.surface.view.top + 0.5
+    this.surface.view.items.append(this.holder)
     this.bar = bar("live")
     this.surface.stage.append(this.bar)
     this.bar.addEventListener("click", ({ target }) => {
@@ -160,7 +161,7 @@ export default class LiveView extends Part {
     this.bar.style.top = `${Math.max(8, Math.min(clientHeight - this.bar.offsetHeight - 12, top + 10))}px`
   }
 
-  // What it shows now becomes a picture in its place, under everything that was written over it.
+  // What it shows now becomes a picture in its place: over what it lay over, under what was written over it.
   async freeze() {
     const { videoWidth, videoHeight } = this.video,
       {
@@ -181,26 +182,16 @@ export default class LiveView extends Part {
           type: "image/jpeg"
         })
       )
-      const { picture } = await send("POST", "/pictures", form),
-        id = newId()
+      const { picture } = await send("POST", "/pictures", form)
       const item = {
         kind: "picture",
-        id,
+        id: newId(),
+        z: this.z,
         picture,
         alt: name,
         ...Object.fromEntries(Object.entries(box).map(([side, value]) => [side, Math.round(value)]))
       }
-      this.surface.do(
-        {
-          verb: "together",
-          steps: [
-            { verb: "put", items: [item] },
-            { verb: "reorder", ids: [id], to: "back" }
-          ]
-        },
-        this.surface.during(),
-        page
-      )
+      this.surface.do({ verb: "put", items: [item] }, this.surface.during(), page)
       await this.surface.settled()
       this.close()
     } catch (error) {

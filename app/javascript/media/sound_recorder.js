@@ -80,6 +80,7 @@ export default class SoundRecorder extends Part {
           changes: ids.map(id => ({ id, set: { link: { to: "sound", asset, name } } }))
         })
       else await this.room.take("own", [asset])
+      this.room.shelve()
     } catch (error) {
       say(error.message)
     }

@@ -33,6 +33,11 @@ export class PageView {
     return [...this.items.children].filter(element => element.dataset.item)
   }
 
+  // The height of what lies in front of all else.
+  get top() {
+    return Math.max(0, ...this.all().map(({ dataset }) => Number(dataset.z)))
+  }
+
   // Everything of its outermost group, itself among it.
   mates(element) {
     const group = outermost(element)

@@ -26,6 +26,7 @@ module Usher
     autoload :Papers, "usher/page/papers"
     autoload :Placed, "usher/page/placed"
     autoload :Scale, "usher/page/scale"
+    autoload :Spot, "usher/page/spot"
     autoload :Style, "usher/page/style"
     autoload :Ties, "usher/page/ties"
     autoload :Tracks, "usher/page/tracks"

@@ -1,7 +1,8 @@
-// The dotted frame around what is chosen, its handles, and where the label bar stands: under it.
+// The dotted frame around what is chosen, and its handles.
 import { Part } from "surface/part"
-import { CORNERS, cornersOf } from "surface/geometry"
+import { CORNERS } from "surface/geometry"
 import { make } from "surface/svg"
+import { LabelBar } from "board/arranging/label_bar"
 
 const SIDES = { w: [0, 0.5], e: [1, 0.5] }
 const MARGIN = 8 // pixels between a thing and its frame
@@ -9,17 +10,19 @@ const STALK = 40 // pixels from the frame to the handle that rotates
 const TOUCH = 22 // pixels around a handle that belong to it
 
 export class Frame extends Part {
-  static needs = ["surface", "choice", "commands", "facts"]
+  static needs = ["surface", "choice", "facts"]
 
   constructor(parts, layer, bar) {
     super(parts)
-    Object.assign(this, { layer, bar })
+    this.layer = layer
+    this.bar = new LabelBar(parts, bar)
   }
 
   // box: of what is chosen, null for nothing; moved: [dx, dy] that it is being carried; pulling: by a handle.
   draw(box, { moved, pulling }) {
     this.layer.querySelectorAll("[data-frame]").forEach(element => element.remove())
-    this.bar.hidden = !box || Boolean(moved) || Boolean(pulling)
+    const bare = !box || Boolean(moved) || Boolean(pulling)
+    this.bar.hide(bare)
     if (!box) return
     const { camera } = this.surface,
       { scale } = camera.view
@@ -32,7 +35,7 @@ export class Frame extends Part {
     group.append(make("rect", { class: "frame", width, height, rx: 4 }))
     if (!moved) this.handles(group, width, height)
     this.layer.append(group)
-    if (!this.bar.hidden) this.placeBar(box)
+    if (!bare) this.bar.place(box)
   }
 
   handles(group, width, height) {
@@ -81,27 +84,6 @@ export class Frame extends Part {
       )
     })
     queueMicrotask(() => this.layer.append(group)) // above the frame
-  }
-
-  // Under the frame; over it only where the screen ends.
-  placeBar(box) {
-    this.commands.dress(this.bar)
-    const { camera, stage } = this.surface
-    const corners = cornersOf(box).map(point => camera.toScreen(...point)),
-      xs = corners.map(([x]) => x),
-      ys = corners.map(([, y]) => y)
-    const low = Math.max(...ys) + 24,
-      high = Math.min(...ys) - STALK - 20
-    const middle = (Math.min(...xs) + Math.max(...xs)) / 2
-    const { clientWidth, clientHeight } = stage,
-      { offsetWidth, offsetHeight } = this.bar
-    const floor = clientHeight - Number(stage.dataset.inset.split(" ")[3]) + 16
-    const top = low + offsetHeight <= floor ? low : Math.max(8, high - offsetHeight)
-    this.bar.style.left = `${camera.beside(middle - offsetWidth / 2, offsetWidth)}px`
-    this.bar.style.top = `${top}px`
-    // What opens from the bar opens to where there is room.
-    this.bar.toggleAttribute("data-low", top > clientHeight * 0.45)
-    this.bar.toggleAttribute("data-right", middle > clientWidth * 0.6)
   }
 }
 

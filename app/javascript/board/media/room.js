@@ -80,33 +80,46 @@ export class MediaRoom extends Part {
     )
   }
 
-  // Things come out of the store room onto the page in view.
-  async take(shelf, ids, at = this.middle()) {
+  // Things come out of the store room onto the page in view: where they were dropped, or beside what is there. One
+  // after the other, because each must see where the one before came to lie. batch: the ids of what came with it;
+  // dropped: whether it lies just there.
+  take(shelf, ids, at = null, { batch = [], dropped = Boolean(at) } = {}) {
     const { page } = this.surface
+    return (this.taking = (this.taking ?? Promise.resolve()).then(() =>
+      this.comes({ shelf, ids, at: at ?? this.middle(), batch, dropped, page })
+    ))
+  }
+
+  async comes({ shelf, ids, at, batch, dropped, page }) {
     try {
+      await this.surface.settled()
       const { items, pages } = await send("POST", "/store_room/takings", {
         shelf,
         ids,
         at: at.map(Math.round),
-        lesson_id: this.surface.lesson
+        ...(dropped && { dropped }),
+        lesson_id: this.surface.lesson,
+        page,
+        sitting: this.surface.sitting
       })
-      if (items.length) await this.put(items, page)
+      batch.push(...items.map(({ id }) => id))
+      if (items.length) await this.put(items, page, batch)
       if (pages) await this.fetched.run("media/pages_sheet", "open", pages)
     } catch (error) {
       say(error.message)
     }
   }
 
-  // Puts items on a page and chooses them, when that page is still in view.
-  async put(items, page = this.surface.page) {
-    const [first, more] = items,
+  // Puts items on a page and chooses them, with what came before them, when that page is still in view.
+  async put(items, page = this.surface.page, chosen = items.map(({ id }) => id)) {
+    const [first] = items,
       here = this.surface.mode === "prepare" && this.surface.page === page
     this.surface.do({ verb: "put", items }, this.surface.during(), page)
     if (!here) return this.surface.settled()
     this.toolbox.choose("arrange")
-    await this.choice.whenKept(...items.map(({ id }) => id))
+    await this.choice.whenKept(...chosen)
     this.surface.stage.focus() // keys mean what came
-    if (this.surface.page === page && !more && first.kind === "picture" && !first.alt)
+    if (this.surface.page === page && chosen.length === 1 && first.kind === "picture" && !first.alt)
       say("What is to be seen on this picture? Some cannot see it.", {
         action: "Describe it",
         run: () => {
@@ -232,7 +245,7 @@ export class MediaRoom extends Part {
       () => say(`“${name}” is in the store room.`),
       error => say(error.message)
     )
-    if (!this.panel.hidden) this.room?.refresh()
+    this.shelve()
   }
 
   // Whether any page of the web lives on this page.
@@ -266,13 +279,14 @@ export class MediaRoom extends Part {
   async bring(files, at) {
     const { default: Uploads } = await import("media/uploads")
     this.uploads ??= new Uploads({
-      done: (asset, { at: place, index }) =>
-        this.take(
-          "own",
-          [asset.asset],
-          (place ?? this.middle()).map(n => n + index * 30)
-        )
+      done: (asset, { at: place, index, batch }) =>
+        this.take("own", [asset.asset], place, { batch, dropped: Boolean(place) && !index }).then(() => this.shelve())
     })
-    this.uploads.add(files, { at })
+    this.uploads.add(files, { at, batch: [] })
+  }
+
+  // What is new in the store room is seen there.
+  shelve() {
+    if (!this.panel.hidden) this.room?.refresh()
   }
 }
