@@ -12,9 +12,12 @@ const to = join(root, "vendor/npm")
 
 const files = {
   "alpine-csp.js": "@alpinejs/csp/dist/module.esm.min.js",
-  "atkinson.woff2": "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2",
-  "atkinson-ext.woff2": "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-wght-normal.woff2",
-  "atkinson-italic.woff2": "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-italic.woff2",
+  "atkinson.woff2":
+    "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2",
+  "atkinson-ext.woff2":
+    "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-wght-normal.woff2",
+  "atkinson-italic.woff2":
+    "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-italic.woff2",
   "andika.ttf": "@expo-google-fonts/andika/Andika_400Regular.ttf",
   "andika-bold.ttf": "@expo-google-fonts/andika/Andika_700Bold.ttf",
   "noto-math.ttf": "@expo-google-fonts/noto-sans-math/400Regular/NotoSansMath_400Regular.ttf",
@@ -28,7 +31,21 @@ const files = {
   "bricolage-regular.woff2": "@fontsource/bricolage-grotesque/files/bricolage-grotesque-latin-400-normal.woff2"
 }
 
-const layouts = ["english", "german", "french", "spanish", "italian", "polish", "swedish", "greek", "russian", "ukrainian", "turkish", "hebrew", "arabic"]
+const layouts = [
+  "english",
+  "german",
+  "french",
+  "spanish",
+  "italian",
+  "polish",
+  "swedish",
+  "greek",
+  "russian",
+  "ukrainian",
+  "turkish",
+  "hebrew",
+  "arabic"
+]
 for (const name of layouts) files[`layout-${name}.js`] = `simple-keyboard-layouts/build/layouts/${name}.js`
 
 rmSync(to, { recursive: true, force: true })
@@ -37,19 +54,35 @@ for (const [name, source] of Object.entries(files)) copyFileSync(join(from, sour
 
 // The figures that stand in for those of the reading face (Usher::Text::Faces::FIGURES): a few hundred bytes of a
 // font each, for browsers and, as TrueType, for the server.
-for (const [name, weight] of [["figures", 400], ["figures-bold", 700]]) {
+for (const [name, weight] of [
+  ["figures", 400],
+  ["figures-bold", 700]
+]) {
   const face = readFileSync(join(from, `@fontsource/noto-sans/files/noto-sans-latin-${weight}-normal.woff2`))
-  for (const [ending, targetFormat] of [["woff2", "woff2"], ["ttf", "truetype"]])
+  for (const [ending, targetFormat] of [
+    ["woff2", "woff2"],
+    ["ttf", "truetype"]
+  ])
     writeFileSync(join(to, `${name}.${ending}`), await subset(face, "0123456789", { targetFormat }))
 }
 
 // htmx ships its small build as a classic script only; one export line makes it a module.
-writeFileSync(join(to, "htmx.esm.js"), readFileSync(join(from, "htmx.org/dist/htmx.min.js"), "utf8") + "\nexport default htmx\n")
+writeFileSync(
+  join(to, "htmx.esm.js"),
+  readFileSync(join(from, "htmx.org/dist/htmx.min.js"), "utf8") + "\nexport default htmx\n"
+)
 
-const icons = readFileSync(join(root, "config/icons.txt"), "utf8").split("\n").map(line => line.trim()).filter(line => line && !line.startsWith("#"))
+const icons = readFileSync(join(root, "config/icons.txt"), "utf8")
+  .split("\n")
+  .map(line => line.trim())
+  .filter(line => line && !line.startsWith("#"))
 const symbols = icons.map(name => {
   const svg = readFileSync(join(from, "lucide-static/icons", `${name}.svg`), "utf8")
-  const body = svg.replace(/^[\s\S]*?<svg[^>]*>/, "").replace(/<\/svg>\s*$/, "").replace(/\s+/g, " ").trim()
+  const body = svg
+    .replace(/^[\s\S]*?<svg[^>]*>/, "")
+    .replace(/<\/svg>\s*$/, "")
+    .replace(/\s+/g, " ")
+    .trim()
   return `<symbol id="${name}" viewBox="0 0 24 24" fill="none" stroke="currentColor" stroke-width="2" stroke-linecap="round" stroke-linejoin="round">${body}</symbol>`
 })
 writeFileSync(join(to, "icons.svg"), `<svg xmlns="http://www.w3.org/2000/svg">${symbols.join("")}</svg>\n`)

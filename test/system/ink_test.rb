@@ -122,6 +122,20 @@ class InkTest < ApplicationSystemTestCase
     assert_in_delta ruler.data["y"] - stroke.data["stroke_width"] / 2.0, stroke.data["y"], 0.05
   end
 
+  test "on dark paper the usual pen is white, and a chosen colour stays what it was" do
+    tool "pen"
+    draw wave([ 420, 250 ], count: 10)
+    eventually { items(@page, "ink").one? }
+    @page.perform({ "verb" => "restyle", "set" => { "colour" => "#173a2c" } }, id: "dark", by: @owner)
+    assert_selector "[data-ground] rect[fill='#173a2c']", visible: :all
+    draw wave([ 420, 400 ], count: 10)
+    eventually { items(@page, "ink").size == 2 }
+    find(".tray [aria-label='Red']", match: :first).click
+    draw wave([ 420, 550 ], count: 10)
+    eventually { items(@page, "ink").size == 3 }
+    assert_equal %w[#231a1e #ffffff #b3411d], items(@page, "ink").sort_by { |ink| ink.data["y"] }.map { |ink| ink.data["colour"] }
+  end
+
   test "a teacher's own colour and width stay with the teacher" do
     tool "pen"
     find("input[aria-label='Mix a colour of your own']", visible: :all).execute_script("this.value = '#336699'; this.dispatchEvent(new Event('change', { bubbles: true }))")

@@ -28,7 +28,7 @@ class LessonTest < ApplicationSystemTestCase
       assert_selector "#item-n1", visible: :all
       assert_accessible
     end
-    within("#doors") { assert_selector ".is-here" }
+    within("#doors") { assert_selector ".is-here", visible: :all }
     assert_accessible
     close_dialog
     assert_selector ".bar-doors b", text: "1"
@@ -61,8 +61,10 @@ class LessonTest < ApplicationSystemTestCase
       click_button "Send my answer"
       assert_text "Kept."
     end
+    page.refresh
     within(".bar-poll") do
       assert_text "1 of 1 answered"
+      assert_no_text "Juniper"
       click_button "Show the answers"
       assert_text "C 1"
     end
@@ -70,6 +72,13 @@ class LessonTest < ApplicationSystemTestCase
     assert_selector ".poll-row:nth-child(3) .poll-count", text: "1"
     assert_selector ".poll-row:nth-child(1) .poll-count", text: "0"
     assert_accessible context: "the class with a poll"
+    within "#doors" do
+      assert_text "In the room: 1"
+      assert_no_text "Juniper"
+      find("summary", text: "Names and results").click
+      assert_text "Juniper"
+      assert_accessible context: "the names of the class"
+    end
 
     at(:phone) do
       click_button "Play: Safe or wait?"
@@ -108,6 +117,33 @@ class LessonTest < ApplicationSystemTestCase
       assert_text "You are in as Rowan"
     end
     assert_equal 1, sitting.seats.count
+  end
+
+  test "without the network Teach turns to the pages it knows, says what waits, and sends it later" do
+    open_board @lesson, teach: true
+    cdp "Network.enable"
+    sleep 1 # the next page is fetched ahead
+    cdp "Network.emulateNetworkConditions", offline: true, latency: 0, downloadThroughput: 0, uploadThroughput: 0
+    find(".bar-next").click
+    assert_text "This is the page as it was here last."
+    eventually { page.current_url[/page=(\d+)/, 1].to_i == @second.id }
+    tool "pen"
+    draw wave([ 420, 300 ])
+    assert_selector ".bar-waits", text: /\w+/
+    assert_empty items(@second, "ink")
+    find("#stage").send_keys :page_up
+    eventually { page.current_url[/page=(\d+)/, 1].to_i == @first.id }
+    assert_selector "#item-n1", visible: :all
+    assert_no_selector "#wet canvas", visible: :all
+    find("#stage").send_keys :page_down
+    assert_selector "#wet canvas", visible: :all # what waits is seen as it was written
+    cdp "Network.emulateNetworkConditions", offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: -1
+    eventually(seconds: 30) { Item.where(page: @second, kind: "ink").one? }
+    assert_no_selector ".bar-waits"
+    find("#stage").send_keys :page_up # where the lesson was left is told late, and may reach the next test
+    eventually { @lesson.reload.sitting.page == @first }
+  ensure
+    cdp "Network.emulateNetworkConditions", offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: -1
   end
 
   test "the activity is played on the board, by mouse and by keys, and shuffled afresh" do

@@ -35,6 +35,30 @@ class PagesTest < ApplicationSystemTestCase
     assert_selector ".page-tab[data-page='#{ids[4]}'][aria-current]"
   end
 
+  test "a deleted page comes back by undo, or from the bin" do
+    start_at_board
+    2.times { @lesson.add_page }
+    second = @lesson.pages.reload.second
+    lay(second, note("n", text: "Slack water"))
+    open_board @lesson
+    find(".page-tab[data-page='#{second.id}']").click
+    assert_selector "#item-n", visible: :all
+    delete_page
+    assert_selector ".page-tab", count: 2
+    find("#stage").send_keys [ :control, "z" ]
+    assert_selector ".page-tab", count: 3
+    assert_selector "#item-n", visible: :all
+    assert_equal [ 3, 1 ], [ @lesson.pages.reload.size, @lesson.pages.index(second) ]
+    delete_page
+    assert_selector ".page-tab", count: 2
+    visit bin_path
+    assert_text "Slack water"
+    assert_accessible context: "the bin"
+    click_button "Back to its lesson"
+    assert_text "Slack water"
+    assert_equal 3, @lesson.pages.reload.size
+  end
+
   test "a page is moved to another lesson with its activity, and can be put back" do
     start_at_board
     card_on(@page, activity(@lesson))
@@ -92,6 +116,11 @@ class PagesTest < ApplicationSystemTestCase
   end
 
   private
+
+  def delete_page
+    click_button "Page"
+    click_button "Delete page"
+  end
 
   def tap(id) = find("#page-grid [data-page='#{id}']").click
   def order = @lesson.pages.reload.map(&:id)

@@ -48,6 +48,19 @@ class PanelTest < ApplicationSystemTestCase
     eventually { items(@page, "picture").size == 2 }
   end
 
+  test "two fingers make the spotlight larger and smaller" do
+    find(".tray").click_button "Spotlight"
+    wide = -> { page.evaluate_script("document.querySelector('#glass [data-part=rim]')?.getBoundingClientRect().width") }
+    was = eventually { wide.call }
+    x, y = page.evaluate_script("(r => [r.x + r.width / 2, r.y + r.height / 2])(document.querySelector('#glass [data-part=rim]').getBoundingClientRect())")
+    touch Array.new(8) { |step| [ x - 30 - step * 10, y ] }, Array.new(8) { |step| [ x + 30 + step * 10, y ] }
+    eventually { wide.call > was * 1.3 }
+    larger = wide.call
+    touch Array.new(8) { |step| [ x - 110 + step * 10, y ] }, Array.new(8) { |step| [ x + 110 - step * 10, y ] }
+    eventually { wide.call < larger * 0.8 }
+    assert_no_selector ".zoom-now"
+  end
+
   test "a finger moves a thing in Use" do
     lay(@page, note("a"), note("b", x: 900))
     assert_selector "[data-kind=note]", count: 2, visible: :all

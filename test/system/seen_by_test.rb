@@ -31,6 +31,29 @@ class SeenByTest < ApplicationSystemTestCase
     end
   end
 
+  test "a device that comes in late, or reloads, is in the spotlight too, and a page turn ends it everywhere" do
+    @lesson.add_page
+    open_board @lesson, teach: true
+    click_button "Colours, widths and more"
+    click_button "Spotlight"
+    at(:phone) do
+      visit join_path(code: sit(@lesson).code)
+      fill_in "Your name", with: "Juniper"
+      click_button "Come in"
+      2.times do
+        assert_selector "[data-dim][visibility=visible]", visible: :all
+        page.refresh
+      end
+      assert_selector "[data-dim][visibility=visible]", visible: :all
+    end
+    find(".bar-next").click
+    assert_no_selector "#glass .glass", visible: :all
+    at(:phone) do
+      assert_no_selector "[data-dim][visibility=visible]", visible: :all
+      assert_selector "#spoken", text: "Your teacher has turned the page.", visible: :all
+    end
+  end
+
   test "a thing on a device opens its link; pages are turned by the teacher" do
     lay(@page, note("link", text: "Tides", x: 200, y: 600, link: { "to" => "address", "address" => "https://gullpoint.example/tides" }), note("page", text: "Next", x: 700, y: 620, link: { "to" => "page", "page" => @page.id }))
     at(:phone) do

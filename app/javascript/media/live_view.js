@@ -1,5 +1,5 @@
-// A camera or a shared screen, live on the page before what is there and under what is written then, until a tap freezes it into a picture. It is
-// for this board and this moment: what it shows is kept only when it is frozen.
+// A camera or a shared screen, live on the page before what is there and under what is written then, until a tap
+// freezes it into a picture. It is for this board and this moment: what it shows is kept only when it is frozen.
 import { send } from "shared/net"
 import { say } from "shared/say"
 import { newId } from "shared/ids"

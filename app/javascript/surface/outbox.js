@@ -33,6 +33,11 @@ export class Outbox {
     return this.entries.length
   }
 
+  // The operations on this page that are still on their way.
+  of(page) {
+    return this.entries.filter(entry => entry.page === page && entry.to === "operations")
+  }
+
   push(entry) {
     this.entries.push(entry)
     this.store.add(entry)

@@ -70,6 +70,18 @@ export class Surface {
     this.held.forEach(element => element.remove())
     this.held.clear()
     this.view.load(fresh)
+    this.outbox?.of(fresh.page).forEach(({ operation }) => this.wet(operation))
+  }
+
+  // Ink that is not kept yet is seen as it was written.
+  wet({ verb, items = [] }) {
+    if (verb !== "put") return
+    for (const { kind, id, points, ...look } of items) {
+      if (kind !== "ink" || look.span) continue
+      this.ink.begin(id, look)
+      this.ink.add(id, points)
+      this.ink.finish(id)
+    }
   }
 
   // The page in view once more, as the server has it.

@@ -40,7 +40,8 @@ export class LabelBar extends Part {
     const under = bottom + BELOW + height <= floor && bottom + BELOW,
       over = top - ABOVE - height >= 8 && top - ABOVE - height
     const places = [under, over].filter(Boolean)
-    const y = places.length > 1 ? this.clearest(places, x, width, height) : (places[0] ?? Math.max(8, top - ABOVE - height))
+    const y =
+      places.length > 1 ? this.clearest(places, x, width, height) : (places[0] ?? Math.max(8, top - ABOVE - height))
     Object.assign(this.bar.style, { left: `${x}px`, top: `${y}px` })
     this.at = { left: x, top: y, right: x + width, bottom: y + height }
     this.placeLooks()
@@ -51,8 +52,9 @@ export class LabelBar extends Part {
     const boxes = this.surface.view.all().map(element => element.getBoundingClientRect()),
       { left, top } = this.surface.stage.getBoundingClientRect()
     const hidden = y =>
-      boxes.filter(box => overlap(box, { left: x + left, top: y + top, right: x + left + width, bottom: y + top + height }))
-        .length
+      boxes.filter(box =>
+        overlap(box, { left: x + left, top: y + top, right: x + left + width, bottom: y + top + height })
+      ).length
     return places.reduce((best, y) => (hidden(y) < hidden(best) ? y : best))
   }
 

@@ -88,7 +88,9 @@ export class BringIn extends Part {
     if (values.text.length > LONG && (await this.flow({ ...look, ...values, x: round(x), y: round(y) }))) return
     this.surface.do({
       verb: "put",
-      items: [{ kind: "text", id: newId(), x: round(x), y: round(y), width, room: width, height: 0, ...look, ...values }]
+      items: [
+        { kind: "text", id: newId(), x: round(x), y: round(y), width, room: width, height: 0, ...look, ...values }
+      ]
     })
   }
 

@@ -43,14 +43,28 @@ export class Turning extends Part {
       }
       say("Usher cannot be reached. This is the page as it was here last.")
     }
-    if (this.heading === page) this.turned(fresh, told) // else it was turned on meanwhile
+    if (this.heading !== page) return // it was turned on meanwhile
+    this.remember(surface.page, { ...this.left(), page: surface.page })
+    this.turned(fresh, told)
+  }
+
+  // The page in view as it is here.
+  left() {
+    const { view } = this.surface,
+      { undo, redo, since } = this.state
+    const items = view.all().map(element => element.outerHTML)
+    return { style: this.planned, ground: view.ground.innerHTML, items: items.join(""), can: { undo, redo }, since }
+  }
+
+  remember(page, seen) {
+    this.seen.delete(page)
+    this.seen.set(page, seen)
+    if (this.seen.size > SEEN) this.seen.delete(this.seen.keys().next().value)
   }
 
   async fetch(page) {
     const fresh = await send("GET", this.surface.here(`/pages/${page}`))
-    this.seen.delete(page)
-    this.seen.set(page, fresh)
-    if (this.seen.size > SEEN) this.seen.delete(this.seen.keys().next().value)
+    this.remember(page, fresh)
     return fresh
   }
 

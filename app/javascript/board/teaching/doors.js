@@ -15,9 +15,11 @@ export class Doors extends Part {
     this.read()
   }
 
-  // One tap opens doors that are shut. Opened again, the sheet is as it was left, and its parts are looked at anew.
+  // One tap opens doors that are shut. Opened again, the sheet is as it was left, but for the names, which come to the
+  // wall only when they are asked for; and its parts are looked at anew.
   show() {
     const sheet = document.getElementById("doors")
+    sheet.querySelector(".names")?.removeAttribute("open")
     if (sheet.querySelector(".doors")) this.look()
     else
       window.htmx.ajax("POST", `/lessons/${this.surface.lesson}/sitting?page=${this.surface.page}`, {
