@@ -2,11 +2,11 @@
 // teacher's doings are told to `tell`; a device only follows (`follow`).
 import { boxOf } from "surface/view"
 import { say } from "shared/say"
+import { Pace } from "media/pace"
 
 const SVG = "http://www.w3.org/2000/svg",
   HTML = "http://www.w3.org/1999/xhtml"
 const SPEEDS = [0.5, 0.75, 1, 1.25, 1.5, 2]
-const DRIFT = 0.4 // seconds that a device may be off before it jumps
 
 export default class Player {
   // view: the PageView; place: where the bar goes; options: tell(state), still(id, at), keep(id, set);
@@ -58,6 +58,7 @@ export default class Player {
       "loadedmetadata",
       now(() => {
         if (this.from && media.currentTime < this.from) media.currentTime = this.from
+        this.catchUp()
         this.show()
       })
     )
@@ -195,6 +196,7 @@ export default class Player {
 
   passed() {
     const { currentTime } = this.media
+    this.catchUp()
     if (this.until && currentTime >= this.until && !this.follows) {
       if (this.looping) this.media.currentTime = this.from
       else {
@@ -237,14 +239,19 @@ export default class Player {
     const element = this.view().find(item)
     if (!element?.dataset.plays) return this.close({ quiet: true })
     if (this.id !== item) this.open(element, { play: false })
-    const there = at + (playing ? since * rate : 0)
+    this.pace ??= new Pace()
+    this.pace.told({ at, playing, rate }, since)
     this.media.playbackRate = rate
-    const { media } = this,
-      settle = () => {
-        if (Math.abs(media.currentTime - there) > (playing ? DRIFT : 0.05)) media.currentTime = there
-      }
-    media.readyState ? settle() : media.addEventListener("loadedmetadata", settle, { once: true })
-    playing ? media.play().catch(() => {}) : media.pause()
+    this.catchUp()
+    playing ? this.media.play().catch(() => {}) : this.media.pause()
+  }
+
+  // A device that follows goes to where the others are.
+  catchUp() {
+    if (!this.follows || !this.pace || !this.media?.readyState) return
+    const { currentTime, duration } = this.media
+    const to = this.pace.jump(currentTime, duration || Infinity)
+    if (to !== null) this.media.currentTime = to
   }
 
   broken() {
@@ -266,7 +273,7 @@ export default class Player {
   close({ quiet = false } = {}) {
     if (!this.id) return
     const { media } = this
-    this.id = null
+    this.id = this.pace = null
     media.pause()
     media.removeAttribute("src")
     media.load()
