@@ -130,7 +130,7 @@ parts.wire = new Wire(
 surface.camera.watch(({ view: { scale }, page: { width }, fitted, narrow }) => {
   surface.ink.redraw()
   const wings = surface.stage.clientWidth - surface.camera.toScreen(width, 0)[0] > WINGS
-  Object.assign(state, { fitted, narrow, wings, zoom: `${Math.round(scale * 100)} %` })
+  Object.assign(state, { fitted, narrow, wings, zoom: `${Math.round(scale * 100)} %`, ...surface.camera.limits })
 })
 surface.camera.restore(mode === "prepare" ? view : null)
 parts.toolbox.rest()

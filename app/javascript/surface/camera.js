@@ -55,11 +55,23 @@ export class Camera {
 
   // As wide as there is room, from the page's top.
   fillWidth() {
-    const { left, top, width } = this.room(),
-      scale = Math.min(CLOSEST, Math.max(FURTHEST, width / this.page.width))
-    this.view = { scale, x: -left / scale, y: -top / scale }
+    this.view = this.widest
     this.fitted = false
     this.show()
+  }
+
+  get widest() {
+    const { left, top, width } = this.room(),
+      scale = Math.min(CLOSEST, Math.max(FURTHEST, width / this.page.width))
+    return { scale, x: -left / scale, y: -top / scale }
+  }
+
+  // Whether it can come no closer, go no further, or is as wide as there is room.
+  get limits() {
+    const { view, widest } = this,
+      { scale } = view
+    const wide = ["x", "y", "scale"].every(part => Math.abs(view[part] - widest[part]) < 1e-6)
+    return { closest: scale >= CLOSEST, furthest: scale <= FURTHEST, wide }
   }
 
   // Whether much of the screen stays empty beside the page when all of it is shown.

@@ -23,7 +23,7 @@ module Monkey
     def step
       return set_out unless watched?
       @before = state
-      @tapped = nil
+      @tapped = @wrote = nil
       send(ACTIONS.sample(random: random)).tap { sleep SETTLE }
     end
 
@@ -33,8 +33,15 @@ module Monkey
       return [] unless watched?
       found = js("monkey.faults.splice(0)")
       found << "#{@tapped} did nothing" if @tapped && still?
-      found.concat(in_front(done)) if @before
+      found.concat(in_front(done), lost) if @before
       found
+    end
+
+    # What was done at this browser's boards and not refused in words: [{ "id", "page", "to" }, ...].
+    def done
+      return [] unless watched?
+      refused = js("monkey.refused()")
+      js("monkey.done()").reject { |one| refused.include?(one["id"]) }
     end
 
     def offline(on)
@@ -78,6 +85,19 @@ module Monkey
       false
     end
 
+    # Ink that a pen drew, and words of a text that was left, are on their way to the server.
+    def lost
+      found = []
+      found << "a stroke of the pen was lost" if @wrote && js("monkey.done()").count { |one| one["what"].include?(%("kind":"ink")) } <= @wrote
+      words, after = @before["typing"], state
+      if words && after["board"] && after["typing"].nil? && @before["path"] == after["path"]
+        kept = js("monkey.done()").map { |one| one["what"] } + [ js("document.getElementById('page-content')?.textContent ?? ''") ]
+        line = words.split("\n").map(&:strip).max_by(&:length)
+        found << "what was typed was lost: #{line[0, 40].inspect}" unless kept.any? { |one| one.include?(line.to_json[1..-2]) || one.delete(" \u00a0").include?(line.delete(" \u00a0")) }
+      end
+      found
+    end
+
     # A sheet closes, and what lies behind it changes, only by what is meant to do so.
     def in_front(done)
       return [] if @before["sheet"].nil? || @before["sheet"].start_with?("Dark screen") || done.match?(CLOSES)
@@ -93,9 +113,12 @@ module Monkey
       points = [ place ]
       random.rand(1..14).times { points << points.last.map { |n| n + random.rand(-160..160) }.then { |x, y| [ x.clamp(2, @width - 2), y.clamp(2, @height - 2) ] } }
       pause = [ 0, 0, 0.01, 0.04 ].sample(random: random)
+      @wrote = js("monkey.done()").count { |one| one["what"].include?(%("kind":"ink")) } if writes_at?(*points.first)
       random.rand < 0.6 ? mouse(points, pause: pause) : touch([ points ], pause: pause)
       "draws #{points.map { |point| point.map(&:round).join(',') }.join(' ')}"
     end
+
+    def writes_at?(x, y) = @before["board"] && @before["sheet"].nil? && %w[pen highlighter].include?(@before["tool"]) && js("monkey.paper(#{x}, #{y})")
 
     def tap = place.then { |at| mouse([ at ]); "taps at #{at.join(',')}" }
 
@@ -145,7 +168,7 @@ module Monkey
 
     # Inside a sheet, where nothing is: it must stay.
     def sheet_margin
-      at = js("(() => { const sheet = [...document.querySelectorAll('dialog:modal')].at(-1); if (!sheet) return null; const r = sheet.getBoundingClientRect(); return [Math.max(2, r.left + 6), Math.max(2, r.top + r.height / 2)] })()") or return tap
+      at = js("(() => { const sheet = [...document.querySelectorAll('dialog:modal')].at(-1); if (!sheet) return null; const r = sheet.getBoundingClientRect(); return visualViewport.scale > 1 ? null : [Math.max(2, r.left + 6), Math.max(2, r.top + r.height / 2)] })()") or return tap
       mouse([ at ])
       "taps the margin of a sheet"
     end

@@ -21,12 +21,30 @@ module Monkey
     # A pause at which nothing is on its way: what lies on every page is what its log makes of it, and boards show
     # what the server has. Answers with what is wrong.
     def differences
-      people.each { |one| one.offline(false) }
-      sleep 2
-      @server.ruby(REPLAY)["wrong"]
+      people.each { |one| patiently { one.offline(false) } }
+      sleep 3
+      @server.ruby(REPLAY)["wrong"] + unkept
     end
 
     private
+
+    # What was done at a board and has not been kept.
+    def unkept
+      people.first(2).flat_map do |one|
+        done = patiently { one.done }.select { |entry| %w[operations undo redo reset].include?(entry["to"]) }
+        missing = @server.ruby("ids = JSON.parse(#{done.map { |entry| entry['id'] }.to_json.inspect}); puts({ missing: ids - Operation.where(client_id: ids).pluck(:client_id) }.to_json)")["missing"]
+        done.select { |entry| entry["to"] == "operations" && missing.include?(entry["id"]) }.map { |entry| "#{one.name}: kept nowhere: #{entry['what'][0, 90]}" }
+      end
+    end
+
+    # A browser that is on its way to another page is asked again.
+    def patiently(tries = 5)
+      yield
+    rescue Selenium::WebDriver::Error::WebDriverError
+      raise if (tries -= 1).zero?
+      sleep 1
+      retry
+    end
 
     def person(name, driver, width, height, home: nil, &arrive)
       Person.new(name, Bench::Browser.open(driver, @server.url), Random.new(@random.rand(2**31)), width: width, height: height, home: home, &arrive)

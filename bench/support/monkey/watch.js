@@ -10,11 +10,40 @@
   for (const name of ["htmx:targetError", "htmx:swapError", "htmx:onLoadError"]) addEventListener(name, ({ detail }) => fault(`${name}: ${detail?.target ?? detail?.error ?? ""}`))
   addEventListener("htmx:responseError", ({ detail }) => detail.xhr.status >= 500 && fault(`${detail.xhr.status}: ${detail.xhr.responseURL}`))
   addEventListener("htmx:beforeRequest", () => watch.changes++)
+  // Everything that was done on a board, as it was given to the browser's store, also over reloads; and what of it was
+  // refused in words. bench/monkey looks whether the rest has been kept.
+  const [LEDGER, REFUSED] = ["monkey:ledger", "monkey:refused"]
+  const kept = key => {
+    try {
+      return localStorage.getItem(key) ?? ""
+    } catch {
+      return "" // a frame, or the browser's own page
+    }
+  }
+  const lines = key => kept(key).split("\n").filter(Boolean).map(line => JSON.parse(line))
+  const append = (key, value) => localStorage.setItem(key, `${kept(key)}${JSON.stringify(value)}\n`)
+  for (const way of ["put", "add"]) {
+    const own = IDBObjectStore.prototype[way]
+    IDBObjectStore.prototype[way] = function (value, ...rest) {
+      if (value?.to && value.id) append(LEDGER, { id: value.id, page: value.page, to: value.to, what: JSON.stringify(value.operation ?? "") })
+      return own.call(this, value, ...rest)
+    }
+  }
+  watch.done = () => lines(LEDGER)
+  watch.refused = () => lines(REFUSED)
+  const refusedIn = async (asked, answer) => {
+    const sent = JSON.parse(asked[1]?.body ?? "null")
+    const ids = sent?.operations ? sent.operations.map(({ id }) => id) : [sent?.id]
+    if (!answer.ok && answer.status < 500 && ![401, 403, 408, 429].includes(answer.status)) ids.forEach(id => append(REFUSED, id))
+    const { refused } = answer.ok ? await answer.json() : {}
+    if (refused) append(REFUSED, refused.id)
+  }
   const ask = window.fetch
   window.fetch = async (...asked) => {
     watch.changes++
     const answer = await ask(...asked)
     if (answer.status >= 500) fault(`${answer.status}: ${answer.url}`)
+    if (asked[1]?.method === "POST" && /^\/pages\/\d+\//.test(asked[0]) && typeof asked[1].body === "string") await refusedIn(asked, answer.clone()).catch(() => {})
     return answer
   }
   const sent = WebSocket.prototype.send
@@ -33,10 +62,12 @@
   addEventListener("input", () => watch.changes++, true)
   addEventListener("fullscreenchange", () => watch.changes++)
   addEventListener("pagehide", () => watch.changes++)
+  window.navigation?.addEventListener("navigate", () => watch.changes++) // a page that is slow in coming
 
   // Controls that can be tapped now, of what is in front: [{ name, x, y, tag, idle }, ...]. idle: a tap need not do
-  // anything, as on what is chosen already.
+  // anything, as on what is chosen already. None while fingers have zoomed the document itself: then they are elsewhere.
   watch.controls = () => {
+    if (visualViewport.scale !== 1) return []
     const front = [...document.querySelectorAll("dialog:modal")].at(-1) ?? document.body
     return [...front.querySelectorAll("button, a[href], input:not([type=hidden]), select, textarea, summary, [role=button], .page-tab")]
       .filter(one => !one.disabled && one.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && !one.closest("[aria-hidden=true], #stage svg"))
@@ -61,12 +92,20 @@
       }))
   }
 
+  // Whether a pen that comes down there writes.
+  watch.paper = (x, y) => {
+    const at = visualViewport.scale === 1 && document.elementFromPoint(x, y)
+    return Boolean(at?.closest("#stage") && !at.closest("[data-over-stage], .glass-layer, .living"))
+  }
+
   // What must not change by itself: the sheet in front, the page, the things on it.
   watch.state = () => ({
     sheet: [...document.querySelectorAll("dialog:modal")].at(-1)?.getAttribute("aria-label") ?? null,
     board: Boolean(document.getElementById("board")),
     page: document.querySelector(".page-tab[aria-current]")?.innerText ?? document.querySelector(".bar-turn b")?.innerText ?? null,
     items: [...document.querySelectorAll("#page-content [data-items] > [data-item]")].map(one => one.dataset.item).sort().join(),
+    typing: document.querySelector(".typing[contenteditable=true]")?.innerText?.trim() || null,
+    tool: document.querySelector("[data-tool][aria-pressed=true]")?.dataset.tool ?? null,
     title: document.title,
     path: location.pathname
   })

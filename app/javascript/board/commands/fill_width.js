@@ -3,5 +3,6 @@ export default {
   word: "Width",
   icon: "move-horizontal",
   title: "The page as wide as the screen",
+  can: ({ state }) => !state.wide,
   run: ({ surface }) => surface.camera.fillWidth()
 }

@@ -4,5 +4,6 @@ export default {
   icon: "scan",
   key: "0",
   title: "Whole page (0)",
+  can: ({ state }) => !state.fitted,
   run: ({ surface }) => surface.camera.fit()
 }

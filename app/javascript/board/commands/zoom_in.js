@@ -4,5 +4,6 @@ export default {
   icon: "zoom-in",
   key: "+, =",
   title: "Closer (+)",
+  can: ({ state }) => !state.closest,
   run: ({ surface }) => surface.camera.zoom(1.25)
 }

@@ -4,5 +4,6 @@ export default {
   icon: "zoom-out",
   key: "-",
   title: "Further (−)",
+  can: ({ state }) => !state.furthest,
   run: ({ surface }) => surface.camera.zoom(0.8)
 }
