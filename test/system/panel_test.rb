@@ -61,6 +61,40 @@ class PanelTest < ApplicationSystemTestCase
     assert_no_selector ".zoom-now"
   end
 
+  test "two hands play an activity at once: what one holds stays with it while the other's move is answered" do
+    card_on(@page, activity = activity(@lesson))
+    open_board @lesson, teach: true
+    assert_selector "[data-kind=activity]", visible: :all
+    touch [ on_screen(400, 400) ]
+    assert_text "0 of 4 placed"
+    attempt = eventually { activity.attempts.last }
+    tiles, groups = [ 0, 1 ].map { |tile| centre("[data-tile='#{tile}']") }, [ 0, 1 ].map { |tile| centre("[data-group='#{home(attempt, tile)}']") }
+    hands = tiles.zip(groups).map { |from, to| [ from, [ from[0] + 4, from[1] - 30 ], to ] }
+    move = ->(type, *points) { cdp("Input.dispatchTouchEvent", type: type, touchPoints: points.compact) }
+    at = ->(hand, step) { { x: hands[hand][step][0], y: hands[hand][step][1], id: hand } }
+    move.("touchStart", at.(0, 0), at.(1, 0))
+    [ 1, 2 ].each { |step| move.("touchMove", at.(0, step), at.(1, step)) }
+    move.("touchEnd", at.(1, 2)) # the first hand lets go
+    assert_text "1 of 4 placed"
+    assert_selector ".tile-dragged", count: 1
+    move.("touchEnd")
+    assert_text "2 of 4 placed"
+    assert_equal [ 2, 0 ], attempt.reload.values_at(:placed, :misses)
+    touch(*[ 2, 3 ].map { |tile| [ centre("[data-tile='#{tile}']"), centre("[data-group='#{1 - home(attempt, tile)}']") ] })
+    assert_text "2 misses"
+    assert_selector ".sort-tiles .tile-back", text: "↩"
+    assert_selector ".sort-tiles [data-tile]", count: 2
+  end
+
+  test "two hands with one lasso or frame harm nothing" do
+    lay(@page, note("a"))
+    [ nil, "A lasso" ].each do |way|
+      find(".tray").click_button(way) if way
+      touch [ on_screen(60, 60), on_screen(500, 80), on_screen(520, 500), on_screen(40, 480) ], [ on_screen(900, 400), on_screen(1000, 450), on_screen(1100, 700) ]
+      assert_empty script_errors
+    end
+  end
+
   test "a finger moves a thing in Use" do
     lay(@page, note("a"), note("b", x: 900))
     assert_selector "[data-kind=note]", count: 2, visible: :all
@@ -157,6 +191,7 @@ class PanelTest < ApplicationSystemTestCase
 
   private
 
+  def centre(selector) = page.evaluate_script("(r => [r.x + r.width / 2, r.y + r.height / 2])(document.querySelector(#{selector.to_json}).getBoundingClientRect())")
   def shelf_at = page.evaluate_script("document.querySelector('.store-body').scrollTop")
   def press(key) = find("#keyboard [data-skbtn='#{key}']").click
 end

@@ -12,8 +12,8 @@ export async function send(method, url, body, type = "application/json") {
 }
 
 // The same for a piece of a page.
-export async function markup(method, url) {
-  return (await request(method, url, undefined, { accept: "text/html" })).text()
+export async function markup(method, url, body) {
+  return (await request(method, url, body, { type: "application/json", accept: "text/html" })).text()
 }
 
 async function request(method, url, body, { type, accept = "application/json" }) {
@@ -26,6 +26,7 @@ async function request(method, url, body, { type, accept = "application/json" })
         Accept: accept,
         "X-CSRF-Token": token(),
         ...momentHeaders(),
+        ...(accept === "text/html" && { "HX-Request": "true" }), // refusals come as a line of text
         ...(body instanceof FormData || body === undefined ? {} : { "Content-Type": type })
       },
       body: body === undefined || body instanceof FormData ? body : JSON.stringify(body)
@@ -36,9 +37,15 @@ async function request(method, url, body, { type, accept = "application/json" })
   if (response.ok) return response
   if (response.status === 403) await renewToken()
   if (response.status >= 500 || response.status === 403) throw new Unreachable("Usher could not do that just now.")
-  const said = await (accept.includes("json") ? response.json().catch(() => ({})) : {})
-  throw Object.assign(new Refused(said.error || "Usher could not do that."), { status: response.status })
+  const said = await (accept.includes("json") ? response.json().then(({ error }) => error) : plain(response)).catch(
+    () => ""
+  )
+  throw Object.assign(new Refused(said || "Usher could not do that."), { status: response.status })
 }
+
+// What was refused where a piece of a page was wanted is said as plain text.
+const plain = response =>
+  response.headers.get("Content-Type")?.startsWith("text/plain") ? response.text() : Promise.resolve("")
 
 // A page that has been open for long may hold a forgery token the server no longer takes.
 async function renewToken() {

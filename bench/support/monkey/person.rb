@@ -37,11 +37,11 @@ module Monkey
       found
     end
 
-    # What was done at this browser's boards and not refused in words: [{ "id", "page", "to" }, ...].
+    # What was done at this browser's boards, was not refused in words and does not wait in its store: [{ "id", "page", "to" }, ...].
     def done
       return [] unless watched?
-      refused = js("monkey.refused()")
-      js("monkey.done()").reject { |one| refused.include?(one["id"]) }
+      spared = js("monkey.refused()") + session.evaluate_async_script("monkey.waiting().then(arguments[0])")
+      js("monkey.done()").reject { |one| spared.include?(one["id"]) }
     end
 
     def offline(on)
@@ -63,7 +63,7 @@ module Monkey
 
     private
 
-    CLOSES = /\A(goes|reloads|taps (button|a|input|select|textarea|summary) )|Escape|Enter/
+    CLOSES = /\A(goes|reloads|taps (button|a|input|select|textarea|summary) )|Escape|Enter|presses (Ctrl )? \z/ # the space bar presses what has the focus
     STAYS = /\A(types|pastes|presses|taps the margin)/ # a tap or a stroke somewhere may be one beside the sheet
 
     ACTIONS = ([ :tap_control ] * 9 + [ :draw ] * 4 + [ :tap ] * 2 + [ :press ] * 4 + [ :type ] * 2 + %i[double_tap fingers swipe paste wheel set_out reload spell_offline sheet_margin]).freeze

@@ -39,4 +39,12 @@ class LayoutTest < CoreTest
     assert_in_delta FACE.width("tide") * 2, FACE.width("tidetide"), 1e-9
     assert_operator Usher::Text::Faces.fetch("read", bold: true).width("tide"), :>, FACE.width("tide")
   end
+  def test_figures_of_the_reading_face_come_from_another_which_stands_before_it_everywhere
+    figures = Usher::Text::Face.new(File.join(Usher::Text::Faces::VENDOR, "figures.ttf"))
+    assert_in_delta figures.width("10:30".delete(":")) + FACE.width(":"), FACE.width("10:30"), 0.0001
+    refute figures.covers?("O"), "nothing but figures is in it"
+    assert_equal [ "Noto Sans", "Atkinson Hyperlegible Next" ], Usher::Text::Faces.family("read").split(", ").first(2)
+    refute_includes Usher::Text::Faces.family("hand"), "Noto Sans,"
+  end
+
 end

@@ -131,7 +131,7 @@ export class Choice extends Part {
   // Everything inside what was drawn; with Shift besides what was chosen before.
   surrounded({ shift }) {
     const found = this.surrounding.found()
-    this.only(...(shift ? this.ids() : []), ...found)
+    if (found) this.only(...(shift ? this.ids() : []), ...found)
   }
 
   // Something done to each: set(dataset) gives the attributes, or the same for all.

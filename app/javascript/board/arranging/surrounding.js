@@ -31,10 +31,12 @@ export class Surrounding extends Part {
     put(this.marquee, { class: "marquee", x, y, width: this.box.width * scale, height: this.box.height * scale })
   }
 
-  // The ids of everything inside: for a frame all of it, for a lasso its middle and most of its corners.
+  // The ids of everything inside: for a frame all of it, for a lasso its middle and most of its corners. Of two hands
+  // that drew it together the first that is lifted has them; null for the other.
   found() {
-    const { line, box } = this
+    const { line, marquee, box } = this
     this.drop()
+    if (!line && !marquee) return null
     return this.surface.view
       .all()
       .filter(element => (line ? looped(line.points, boxOf(element)) : framed(box, boxOf(element))))
