@@ -46,5 +46,4 @@ class LayoutTest < CoreTest
     assert_equal [ "Noto Sans", "Atkinson Hyperlegible Next" ], Usher::Text::Faces.family("read").split(", ").first(2)
     refute_includes Usher::Text::Faces.family("hand"), "Noto Sans,"
   end
-
 end
