@@ -88,6 +88,9 @@ class LayoutTest < ApplicationSystemTestCase
       come_in_as "Ash", sitting
       walk "device"
     end
+    within("#doors") { find("summary", text: "Names and results").click }
+    assert_text "Juniper"
+    walk "names of the class"
     within("#doors") { click_button "A–D" }
     assert_selector ".bar-poll", visible: true
     walk "an open poll"

@@ -40,9 +40,10 @@ class HtmlTest < CoreTest
   end
 
   def test_what_is_none_or_too_much_is_refused
-    [ "", "<p></p>", "<script>x</script>", nil, 5, "x" * 500_001, "x" * 20_000 ].each { |bad| assert_invalid { read(bad) } }
+    [ "", "<p></p>", "<script>x</script>", nil, 5, "x" * 500_001, "x" * 200_001 ].each { |bad| assert_invalid { read(bad) } }
     assert_equal "deep", read("#{'<div>' * 150}deep")["text"]
     assert_operator read("<b>a</b> <i>b</i> " * 900)["marks"].size, :<=, 400
+    assert_equal 6_000, read("<b>a</b> <i>b</i> " * 3_000)["marks"].size, "what goes on over pages keeps all of them"
   end
 
   def test_what_was_read_is_acceptable_as_a_text

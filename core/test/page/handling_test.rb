@@ -246,8 +246,8 @@ class HandlingTest < CoreTest
       item("ellipse", id: "corner", x: 10, y: 10, width: 40, height: 40), item("ellipse", id: "pile", x: 420, y: 300, width: 40, height: 40, pile: { "limit" => 0 })
     assert_equal [ "3", "right" ], [ at("box").tally, at("box").verdict ]
     assert_invalid { change("box", "tally" => "9") }
-    assert_invalid(/total to reach/) { change("box", "target" => "many") }
-    assert_invalid(/value/) { change("a", "value" => "a lot") }
+    assert_invalid(/“many” is not a number/) { change("box", "target" => "many") }
+    assert_invalid(/“a lot” is not a number/) { change("a", "value" => "a lot") }
   end
 
   # Many at once

@@ -14,7 +14,7 @@ module Usher
                   **%w[h1 h2 h3 h4].to_h { |name| [ name, { "bold" => true } ] } }.freeze
 
         # html: a fragment as a clipboard has it. Answers with { "text", "marks", "lists" } as Items::Written
-        # takes them. Raises Invalid when it is too long or says nothing.
+        # takes them, or, where it is longer than those, Usher::Text::Flow. Raises Invalid when it is too long or says nothing.
         def self.read(html)
           raise Invalid, "That text is longer than Usher can take at once." unless html.is_a?(String) && html.bytesize <= MAX_BYTES
           new.tap { |reader| reader.walk(Nokogiri::HTML.fragment(html.dup.force_encoding("UTF-8").scrub), {}, nil, 0) }.result
@@ -28,7 +28,7 @@ module Usher
           text = @text.rstrip
           raise Invalid, "There is no text in this." if text.empty?
           raise Invalid, "That text is longer than #{Usher::Text::Flow::MAX} characters." if text.length > Usher::Text::Flow::MAX
-          { "text" => text, "marks" => Usher::Text::Marks.within(joined, text.length), "lists" => @lists.first(text.count("\n") + 1) }
+          { "text" => text, "marks" => Usher::Text::Marks.within(joined, text.length).first(text.length > Items::Written::MAX ? joined.size : Usher::Text::Marks::MOST), "lists" => @lists.first(text.count("\n") + 1) }
         end
 
         # look: the marks around; list: the list around ("bullets", "numbers" or nil).
