@@ -49,9 +49,10 @@ class Sitting < ApplicationRecord
     retry
   end
 
-  def turn_to(page)
+  # operation: the client's id of the turn, by which a board knows its own.
+  def turn_to(page, operation: nil)
     update!(page: page)
-    ApplicationRecord.current_transaction.after_commit { [ wall_feed, *(device_feed if open?) ].each { |feed| feed.publish(turn: page.id) } }
+    ApplicationRecord.current_transaction.after_commit { [ wall_feed, *(device_feed if open?) ].each { |feed| feed.publish(turn: page.id, operation: operation) } }
   end
 
   # The class goes; what it did stays with the sitting.

@@ -19,10 +19,10 @@ export class Hearing extends Part {
     surface.events.on("fresh", ({ can, since }) => Object.assign(this.state, can, { since }))
   }
 
-  heard({ patch, roll, turn, order }) {
+  heard({ patch, roll, turn, operation, order }) {
     if (patch) this.patch(patch)
     if (roll) this.doors.changed()
-    if (turn) this.turning.to(turn, { told: true })
+    if (turn && this.turning.hears(operation)) this.turning.to(turn, { told: true })
     if (order) this.order.elsewhere()
   }
 

@@ -19,9 +19,11 @@ export class Outbox {
     this.ready = this.collect()
   }
 
-  // An operation on a page. during: { take, ms } while a take is recorded, { sitting } in Teach.
+  // An operation on a page. during: { take, ms } while a take is recorded, { sitting } in Teach. Answers with its id.
   add(page, operation, during = {}) {
-    this.push({ page, to: "operations", id: newId(), operation, ...during })
+    const id = newId()
+    this.push({ page, to: "operations", id, operation, ...during })
+    return id
   }
 
   // Undo, redo, reset, in its turn among the operations.

@@ -27,10 +27,10 @@ export class Surface {
     return this.sitting ? `${path}?sitting=${this.sitting}` : path
   }
 
-  // The one way the page is changed from here.
+  // The one way the page is changed from here. Answers with the operation's id.
   do(operation, during = this.during(), page = this.page) {
     this.events.emit("doing", operation)
-    this.outbox.add(page, operation, during)
+    return this.outbox.add(page, operation, during)
   }
 
   // Undo, redo, reset: whatever is open is finished first.

@@ -31,7 +31,7 @@ module Page::Log
     rows = layer.prepared? ? keep_prepared(outcome, layer) : keep_over(outcome, layer)
     entry = Operation.enter(page: self, layer: layer, client_id: key, actor: by.actor, operation: operation, outcome: outcome, undoes: undoes, during: during)
     lesson.touch
-    layer.sitting&.turn_to(self) if entry.verb == "turn"
+    layer.sitting&.turn_to(self, operation: key) if entry.verb == "turn"
     patch = Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?, veil: covers, note: outcome.note)
     during[:take]&.record(patch)
     patch

@@ -12,7 +12,7 @@ export class Turning extends Part {
 
   constructor(parts, pages) {
     super(parts)
-    Object.assign(this, { pages, heading: this.surface.page, seen: new Map() })
+    Object.assign(this, { pages, heading: this.surface.page, seen: new Map(), own: [] })
     this.surface.camera.watch(() => this.leave())
     this.count()
     this.ahead()
@@ -85,10 +85,17 @@ export class Turning extends Part {
     this.count()
     surface.events.emit("turned", page)
     history.replaceState(null, "", `${location.pathname}?page=${page}`)
-    if (!told && (surface.sitting || surface.during().take)) surface.do({ verb: "turn" })
+    if (!told && (surface.sitting || surface.during().take)) this.own.push(surface.do({ verb: "turn" }))
     this.leave()
     surface.announce(`Page ${this.number} of ${this.pages.length}`)
     this.ahead()
+  }
+
+  // Whether a turn that is told counts here. Of this board's own, which may be told long after they were made, only the
+  // latest does; somebody else's does not while one of this board's is still on its way, because that comes after it.
+  hears(operation) {
+    if (this.own.includes(operation)) return operation === this.own.at(-1)
+    return !this.surface.outbox.entries.some(({ operation: one }) => one?.verb === "turn")
   }
 
   // A link to a page of this lesson.

@@ -17,7 +17,7 @@ module Usher
       attribute :measure, Types::Choice.new("sum", "count"), default: "sum"
       attribute :shown, Types::Flag.new, default: true
       attribute :target, Types::Line.new(40), default: "" # a number with a unit; empty for none
-      attribute :units, Types::Line.new(Units::MAX), default: "" # how units belong together, besides those that are known
+      attribute :units, Types::Line.new(Units::MAX), default: "", spare: true # how units belong together, besides those that are known
       attribute :tally, Types::Line.new(200), default: ""
       attribute :verdict, Types::Choice.new("none", "right", "wrong"), default: "none"
 

@@ -15,7 +15,7 @@ module Usher
       attribute :stroke_width, Types::Number.new(Usher::Ink::STROKE_WIDTHS), default: 5
       attribute :dash, Types::Choice.new(*Dash::KINDS), default: "solid"
       attribute :opacity, Types::Number.new(0.05..1), default: 1
-      attribute :heads, Types::Choice.new("none", "end", "both"), default: "none"
+      attribute :heads, Types::Choice.new("none", "end", "both"), default: "none", spare: true
 
       # The values of a curve with these four knots on the page: [[x, y], ...].
       def self.through(knots)
@@ -33,9 +33,6 @@ module Usher
           [ 0, 1 ].map { |axis| u**3 * a[axis] + 3 * u * u * t * b[axis] + 3 * u * t * t * c[axis] + t**3 * d[axis] }
         end
       end
-
-      # Heads are kept where there are any: curves of earlier releases stay as they were stored.
-      def to_h = super.reject { |name, value| name == "heads" && value == "none" }
 
       # The line ends under its heads, which point the way it comes in.
       def draw

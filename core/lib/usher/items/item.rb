@@ -5,13 +5,14 @@ module Usher
     # about the box's centre); each draws itself with the box's top left corner as the origin.
     class Item
       REACH = 100_000
-      Attribute = Struct.new(:name, :type, :default)
+      Attribute = Struct.new(:name, :type, :default, :spare)
 
       class << self
-        # Declares an attribute. Without a default it must be given.
-        def attribute(name, type, default: :none)
+        # Declares an attribute. Without a default it must be given. spare: whether it is stored only where it is not
+        # as usual, as one that came after others had been stored without it.
+        def attribute(name, type, default: :none, spare: false)
           key = name.to_s.freeze
-          own_attributes[key] = Attribute.new(key, type, default)
+          own_attributes[key] = Attribute.new(key, type, default, spare)
           define_method(name) { @values[key] }
         end
 
@@ -49,6 +50,9 @@ module Usher
 
         # How things are usually handled, by attribute.
         def usual = @usual ||= defaults.slice(*Handled::NAMES)
+
+        # What is not stored where it is so.
+        def left_out = @left_out ||= usual.merge(defaults.slice(*attributes.values.select(&:spare).map(&:name)))
 
         private
 
@@ -98,11 +102,11 @@ module Usher
       # The same without those limits: for copies, and for what follows from other things.
       def remade(set) = self.class.build(to_h.merge(set))
 
-      # All attributes with string keys, the kind among them: what is stored. How it is handled is left
-      # out where that is as usual.
+      # All attributes with string keys, the kind among them: what is stored. How it is handled, and what is spare, is
+      # left out where that is as usual.
       def to_h
         own = { "kind" => self.class.kind, **@values }
-        self.class.usual.each { |name, default| own.delete(name) if own[name] == default }
+        self.class.left_out.each { |name, default| own.delete(name) if own[name] == default }
         own
       end
 

@@ -8,7 +8,7 @@ module Usher
 
       attribute :height, Types::Number.new(0..200_000), default: 0
       attribute :ground, Types::Colour.new(none: true), default: "none"
-      attribute :room, Types::Maybe.new(Types::Number.new(1..20_000)), default: nil # page units that its lines may have
+      attribute :room, Types::Maybe.new(Types::Number.new(1..20_000)), default: nil, spare: true # page units that its lines may have
 
       def draw
         across, down = ground == "none" ? [ 0, 0 ] : MARGIN
