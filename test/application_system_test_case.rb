@@ -17,6 +17,12 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
   teardown do
     ActiveJob::Base.queue_adapter = :test
     assert_empty script_errors, "The browser's scripts failed."
+    forget_what_waits
+  end
+
+  # What a board could not send must not reach the next test, whose lessons have the same numbers.
+  def forget_what_waits
+    Capybara.send(:session_pool).each_value { |session| session.execute_script("indexedDB.deleteDatabase('usher')") rescue nil }
   end
 
   # What went wrong in the scripts of every browser that took part.

@@ -3,7 +3,6 @@ import htmx from "htmx"
 import Alpine from "alpine"
 import { startHtmx } from "shared/page"
 import { ready } from "shared/activities"
-import { sendLeftBehind } from "shared/left_behind"
 import { card } from "shared/card"
 import { Keyboard } from "board/writing/keyboard"
 import { Preferences } from "board/preferences"
@@ -12,7 +11,6 @@ const room = document.querySelector("[data-store-room]")
 if (room) import("media/store_room").then(({ default: StoreRoom }) => new StoreRoom(room))
 
 startHtmx(htmx)
-sendLeftBehind()
 Alpine.data("card", card)
 await ready(document)
 Alpine.start()

@@ -55,7 +55,7 @@ class PagesTest < ApplicationSystemTestCase
     assert_text "Slack water"
     assert_accessible context: "the bin"
     click_button "Back to its lesson"
-    assert_text "Slack water"
+    assert_selector "#item-n", visible: :all
     assert_equal 3, @lesson.pages.reload.size
   end
 

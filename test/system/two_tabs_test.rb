@@ -25,22 +25,6 @@ class TwoTabsTest < ApplicationSystemTestCase
     eventually { unsent.zero? }
   end
 
-  test "what was left waiting on a board is sent from the desk" do
-    in_tab(@other) { visit root_path }
-    offline
-    tool "pen"
-    2.times { |line| draw wave([ 300, 200 + line * 90 ], count: 10) }
-    assert_text "not kept yet"
-    in_tab(@other) { page.execute_script("location.assign('about:blank')") }
-    page.execute_script("location.assign('about:blank')") # left before the network came back
-    sleep 2.5
-    offline(false)
-    assert_equal 0, Item.where(page: @page, kind: "ink").count
-    visit root_path
-    assert_text(/changes? from before (is|are) kept now/)
-    assert_equal 2, Item.where(page: @page, kind: "ink").count
-  end
-
   # Two windows side by side: in one browser only one of them would be in sight.
   test "of one text that both edit neither version is lost: the second sees the other's words and chooses" do
     lay(@page, note("n", text: "Boots"))

@@ -6,7 +6,7 @@ const STORE = "entries",
   OLD = lesson => `usher:outbox:${lesson}` // where an earlier release had them
 
 export class Entries {
-  // lesson: its number, null for those of all lessons. failed(error): the store takes no more, or there is none.
+  // failed(error): the store takes no more, or there is none.
   constructor(lesson, failed) {
     Object.assign(this, { lesson, failed, writing: Promise.resolve() })
     this.opened = openDB("usher", 1, {
@@ -18,9 +18,9 @@ export class Entries {
 
   // Those that a tab left behind, in the order in which they were done.
   async left() {
-    if (this.lesson) await this.moveOld()
+    await this.moveOld()
     const db = await this.opened
-    return this.lesson ? db.getAllFromIndex(STORE, "lesson", this.lesson) : db.getAll(STORE)
+    return db.getAllFromIndex(STORE, "lesson", this.lesson)
   }
 
   // Records an entry; its number is known once it is written.
@@ -37,7 +37,7 @@ export class Entries {
 
   // Marks entries that cannot be sent as things are.
   mark(entry) {
-    this.change(store => entry.number && store.put({ ...entry, lesson: this.lesson ?? entry.lesson }))
+    this.change(store => entry.number && store.put({ ...entry, lesson: this.lesson }))
   }
 
   // One change after the other, each in a transaction of its own.
