@@ -47,6 +47,7 @@ export class Keyboard {
   // A field is about to be typed in.
   wanted(field) {
     this.field = field
+    if (!this.frame.hidden) return this.show() // it follows into a dialog, and out of it
     if (!this.touched || sessionStorage.getItem(SEEN) || innerWidth < LARGE || !this.settings().opens) return
     this.byItself = true
     this.show()
