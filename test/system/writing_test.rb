@@ -158,6 +158,18 @@ class WritingTest < ApplicationSystemTestCase
     assert_equal formula.key, items(@page, "formula").first.key
   end
 
+  test "the keyboard on the screen types into the formula sheet, which stays in sight above it" do
+    tool "text"
+    click_button "Keyboard"
+    assert_selector ".keyboard .hg-button"
+    click_button "Formula"
+    fill_in "Written in one line", with: ""
+    %w[1 2].each { |key| find("#formula-maker .hg-button[data-skbtn='#{key}']").click }
+    assert_field "Written in one line", with: "12"
+    click_button "Put it on the page"
+    eventually { items(@page, "formula").first&.data&.fetch("source") == "12" }
+  end
+
   test "papers have measures, a picture is one too, and a page is kept to start from" do
     click_button "Page"
     click_button "Number line"
