@@ -29,7 +29,7 @@ export class Turning extends Part {
   async to(page, { told = false } = {}) {
     const { surface } = this
     if (page === this.heading) return
-    this.heading = page
+    Object.assign(this, { heading: page, byHand: !told })
     surface.events.emit("turning")
     surface.events.emit("finish")
     let fresh
@@ -93,7 +93,9 @@ export class Turning extends Part {
 
   // Whether a turn that is told counts here. Of this board's own, which may be told long after they were made, only the
   // latest does; somebody else's does not while one of this board's is still on its way, because that comes after it.
+  // None counts while the page a hand here asked for is being fetched.
   hears(operation) {
+    if (this.byHand && this.heading !== this.surface.page) return false
     if (this.own.includes(operation)) return operation === this.own.at(-1)
     return !this.surface.outbox.entries.some(({ operation: one }) => one?.verb === "turn")
   }
