@@ -8,6 +8,7 @@ pin "alpine", to: "alpine-csp.js", preload: %w[desk board device]
 pin "idb", to: "idb.js", preload: "board"
 pin "@rails/actioncable", to: "actioncable.esm.js", preload: %w[board device]
 
+pin "idiomorph", to: "idiomorph.js", preload: false
 pin "simple-keyboard", to: "simple-keyboard.js", preload: false
 Usher::Preferences::LAYOUTS.each { |name| pin "layouts/#{name}", to: "layout-#{name}.js", preload: false }
 

@@ -39,6 +39,7 @@ Rails.application.routes.draw do
       resource :reset, only: :create
       resource :preparation, only: :update
       resources :operations, :clippings, :pastes, :flows, only: :create
+      resources :goes, only: :index
     end
   end
 

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000012) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -43,7 +43,6 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
     t.integer "lesson_id", null: false
     t.string "kind", null: false
     t.string "title", null: false
-    t.json "content", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.index ["lesson_id"], name: "index_activities_on_lesson_id"
@@ -79,19 +78,24 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
   end
 
   create_table "attempts", force: :cascade do |t|
-    t.integer "activity_id", null: false
-    t.integer "seat_id"
     t.integer "seed", null: false
-    t.json "moves", default: [], null: false
-    t.integer "placed", default: 0, null: false
+    t.integer "answered", default: 0, null: false
     t.integer "misses", default: 0, null: false
-    t.integer "score", default: 0, null: false
     t.integer "size", null: false
     t.datetime "finished_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
-    t.index ["activity_id"], name: "index_attempts_on_activity_id"
-    t.index ["seat_id"], name: "index_attempts_on_seat_id"
+    t.integer "edition_id", null: false
+    t.integer "participant_id"
+    t.integer "layer_id"
+    t.json "state", null: false
+    t.string "ended"
+    t.datetime "away_at"
+    t.float "points", default: 0.0, null: false
+    t.float "most", default: 0.0, null: false
+    t.index ["edition_id"], name: "index_attempts_on_edition_id"
+    t.index ["layer_id"], name: "index_attempts_on_layer_id"
+    t.index ["participant_id"], name: "index_attempts_on_participant_id"
   end
 
   create_table "cels", force: :cascade do |t|
@@ -121,6 +125,16 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
     t.index ["lesson_id"], name: "index_clippings_on_lesson_id"
     t.index ["teacher_id", "key"], name: "index_clippings_on_teacher_id_and_key", unique: true
     t.index ["teacher_id"], name: "index_clippings_on_teacher_id"
+  end
+
+  create_table "editions", force: :cascade do |t|
+    t.integer "activity_id", null: false
+    t.integer "number", null: false
+    t.string "kind", null: false
+    t.json "content", null: false
+    t.json "rules", null: false
+    t.datetime "created_at", null: false
+    t.index ["activity_id", "number"], name: "index_editions_on_activity_id_and_number", unique: true
   end
 
   create_table "events", force: :cascade do |t|
@@ -229,6 +243,18 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
     t.index ["teacher_id"], name: "index_lessons_on_teacher_id"
   end
 
+  create_table "moves", force: :cascade do |t|
+    t.integer "attempt_id", null: false
+    t.integer "number", null: false
+    t.string "client_id", null: false
+    t.json "data", null: false
+    t.json "marked"
+    t.integer "ms", null: false
+    t.datetime "created_at", null: false
+    t.index ["attempt_id", "client_id"], name: "index_moves_on_attempt_id_and_client_id", unique: true
+    t.index ["attempt_id", "number"], name: "index_moves_on_attempt_id_and_number", unique: true
+  end
+
   create_table "operations", force: :cascade do |t|
     t.integer "page_id", null: false
     t.string "client_id", null: false
@@ -271,6 +297,12 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
     t.index ["lesson_id", "binned_at", "position"], name: "index_pages_on_lesson_id_and_binned_at_and_position"
     t.index ["lesson_id"], name: "index_pages_on_lesson_id"
     t.index ["picture_id"], name: "index_pages_on_picture_id"
+  end
+
+  create_table "participants", force: :cascade do |t|
+    t.integer "seat_id"
+    t.datetime "created_at", null: false
+    t.index ["seat_id"], name: "index_participants_on_seat_id", unique: true
   end
 
   create_table "pictures", force: :cascade do |t|
@@ -380,11 +412,13 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
   add_foreign_key "answers", "seats"
   add_foreign_key "assets", "pictures"
   add_foreign_key "assets", "teachers"
-  add_foreign_key "attempts", "activities"
-  add_foreign_key "attempts", "seats"
+  add_foreign_key "attempts", "editions"
+  add_foreign_key "attempts", "layers"
+  add_foreign_key "attempts", "participants"
   add_foreign_key "cels", "takes"
   add_foreign_key "chunks", "takes"
   add_foreign_key "clippings", "teachers"
+  add_foreign_key "editions", "activities"
   add_foreign_key "events", "lessons"
   add_foreign_key "events", "pages"
   add_foreign_key "events", "takes"
@@ -402,12 +436,14 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
   add_foreign_key "layers", "seats"
   add_foreign_key "layers", "sittings"
   add_foreign_key "lessons", "teachers"
+  add_foreign_key "moves", "attempts"
   add_foreign_key "operations", "layers"
   add_foreign_key "operations", "operations", column: "undoes_id"
   add_foreign_key "operations", "pages"
   add_foreign_key "operations", "takes"
   add_foreign_key "pages", "lessons"
   add_foreign_key "pages", "pictures"
+  add_foreign_key "participants", "seats"
   add_foreign_key "pictures", "teachers"
   add_foreign_key "polls", "pages"
   add_foreign_key "polls", "sittings"

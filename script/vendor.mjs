@@ -26,6 +26,7 @@ const files = {
   "noto-arabic.ttf": "@expo-google-fonts/noto-sans-arabic/400Regular/NotoSansArabic_400Regular.ttf",
   "noto-arabic-bold.ttf": "@expo-google-fonts/noto-sans-arabic/700Bold/NotoSansArabic_700Bold.ttf",
   "idb.js": "idb/build/index.js",
+  "idiomorph.js": "idiomorph/dist/idiomorph.esm.js",
   "simple-keyboard.js": "simple-keyboard/build/index.modern.esm.js",
   "bricolage.woff2": "@fontsource/bricolage-grotesque/files/bricolage-grotesque-latin-700-normal.woff2",
   "bricolage-regular.woff2": "@fontsource/bricolage-grotesque/files/bricolage-grotesque-latin-400-normal.woff2"

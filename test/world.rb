@@ -35,8 +35,12 @@ module World
 
   def png(width = 8, height = 6) = Vips::Image.black(width, height, bands: 3).pngsave_buffer
 
-  # Which group a tile of a deal belongs to in SORT.
-  def home(attempt, tile) = SORT["groups"].index { |group| group["tiles"].include?(attempt.play.deal["tiles"][tile]) }
+  # The place that a piece of a sort belongs to, and the one of two that it does not.
+  def home(attempt, piece) = attempt.play.kind.solution(attempt.play.deal).fetch(piece)
+  def astray(attempt, piece) = (%w[g1 g2] - [ home(attempt, piece) ]).first
+
+  # Brings a piece to its place, or another.
+  def place(attempt, piece, to = home(attempt, piece)) = attempt.move({ "piece" => piece, "place" => to }, id: fresh)
 
   # Coming in, for requests.
   module Doors

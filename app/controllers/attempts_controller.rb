@@ -1,8 +1,5 @@
 class AttemptsController < ApplicationController
-  for_teachers_and_students
+  include Plays
 
-  def show
-    attempt = reach { |access| access.attempts.find_by(id: params[:id]) }
-    render partial: "attempts/attempt", locals: { attempt: attempt, verdict: nil }
-  end
+  def show = show_go(attempt, solved: params[:solved].present?)
 end

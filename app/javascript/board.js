@@ -39,7 +39,7 @@ import { Turning } from "board/pages/turning"
 import { Clock } from "board/teaching/clock"
 import { Dark } from "board/teaching/dark"
 import { Doors } from "board/teaching/doors"
-import { Playing } from "board/teaching/playing"
+import { Playing } from "board/playing/playing"
 import { puck } from "board/teaching/puck"
 import { Recorder } from "board/teaching/recorder"
 import { Editor } from "board/writing/editor"
@@ -81,7 +81,7 @@ surface.outbox = new Outbox(new Entries(lesson, () => parts.keeping.full()), par
 parts.preferences = new Preferences(state)
 parts.commands = new Commands(parts, commands)
 parts.toolbox = new Toolbox(parts, tools)
-for (const [name, Part] of Object.entries({ asking: Asking, pens: Pens, fetched: Fetched, playing: Playing }))
+for (const [name, Part] of Object.entries({ asking: Asking, pens: Pens, fetched: Fetched }))
   parts[name] = new Part(parts)
 parts.choice = new Choice(parts, element("choice"), element("label-bar"))
 parts.keyboard = new Keyboard({
@@ -93,7 +93,7 @@ parts.edit = item =>
   item.dataset.formula ? parts.fetched.run("board/making/formula", "open", item) : parts.editor.reopen(item)
 parts.open = opener({
   page: number => parts.turning.visit(number),
-  activity: number => parts.playing.open(number),
+  activity: (number, item) => parts.playing.open(number, item),
   sitting: () => sitting
 })
 parts.turning = new Turning(parts, pages)
@@ -116,6 +116,7 @@ const simple = {
   contacts: Contacts,
   bringIn: BringIn,
   newPage: NewPage,
+  playing: Playing,
   dialogs: Dialogs,
   keys: Keys
 }

@@ -1,21 +1,32 @@
+# An exercise of a lesson. What it holds is in its editions; the latest is what is dealt.
 class Activity < ApplicationRecord
-  attribute :content, StoredDocument.new(:activity)
-
   belongs_to :lesson
-  has_many :attempts, dependent: :destroy
+  has_many :editions, -> { order(:number) }, dependent: :destroy, inverse_of: :activity
+  has_many :attempts, through: :editions
   has_many :items, dependent: :nullify
 
   normalizes :title, with: ->(title) { title.squish }
   validates :title, presence: { message: "Give the activity a title." }, length: { maximum: 80, message: "A title has at most 80 characters." }
-  validate :content_is_playable
+  validate :content_is_playable, if: :revised?
+  after_save :keep_edition, if: :revised?
 
-  # The core's activity of this kind with this content.
-  def kind_of = @kind_of ||= Usher::Activities.registry.fetch(kind).build(content)
-
+  def edition = editions.last
   def kind_title = Usher::Activities.registry.fetch(kind).title
 
+  # As the teacher is filling it in, or as it is in the latest edition.
+  def content = @content || edition&.content || {}
+  def rules = @rules || edition&.rules || {}
+
+  def content=(given)
+    @content = given
+  end
+
+  def rules=(given)
+    @rules = given
+  end
+
   # What its card on a page shows.
-  def card = { "activity" => id, "title" => title, "activity_kind" => kind, "tiles" => kind_of.glimpse }
+  def card = { "activity" => id, "title" => title, "activity_kind" => kind, "tiles" => edition.kind_of.glimpse.map { |words| words.truncate(80) } }
 
   # Puts its card on the page the lesson was left at; where cards of it lie already, they are brought
   # up to date instead. Answers with the page.
@@ -28,19 +39,15 @@ class Activity < ApplicationRecord
     cards.first.page
   end
 
-  def copy_to(other) = other.activities.create!(title: title, kind: kind, content: content)
+  def copy_to(other) = other.activities.create!(title: title, kind: kind, content: content, rules: rules)
 
-  # Deals a new go; seat is nil for a go on the board.
-  def deal(seat: nil)
-    attempts.create!(seat: seat, seed: SecureRandom.random_number(2**31), size: kind_of.size).tap(&:note)
-  end
+  # Deals a new go: to a participant, or at the wall, in a sitting's layer or (nil) to be tried out.
+  def deal(to: nil, layer: nil) = edition.attempts.deal(edition, participant: to, layer: layer)
 
-  # The go a student left unfinished, or a new one: a phone that was locked or reloaded goes on where it was.
-  def resume(seat:) = (seat && attempts.where(seat: seat, finished_at: nil).last) || deal(seat: seat)
-
-  def content=(value)
-    @kind_of = nil
-    super
+  # The go a participant left unfinished, the one that stands at the wall, or a new one.
+  def resume(to: nil, layer: nil)
+    standing = to ? attempts.where(participant: to, ended: nil) : attempts.where(participant: nil, layer: layer, away_at: nil)
+    standing.last || deal(to: to, layer: layer)
   end
 
   private
@@ -53,9 +60,19 @@ class Activity < ApplicationRecord
     page
   end
 
+  # Whether there is something to be kept as an edition.
+  def revised? = new_record? || edition.nil? || !@content.nil? || !@rules.nil?
+
   def content_is_playable
-    self[:content] = Usher::Activities.registry.fetch(kind).build(content).content
+    self.content = Usher::Activities.registry.fetch(kind).build(content).content
+    self.rules = Usher::Activities::Rules.new(rules).to_h
   rescue Usher::Invalid => error
     errors.add(:content, error.message)
+  end
+
+  def keep_edition
+    latest = edition
+    editions.create!(number: latest&.number.to_i + 1, kind: kind, content: content, rules: rules) unless latest && [ latest.kind, latest.content, latest.rules ] == [ kind, content, rules ]
+    @content = @rules = nil
   end
 end

@@ -1,30 +1,80 @@
-# One go at an activity, kept move by move.
+# One go at an edition of an activity, kept move by move. It is a participant's, or the wall's: then it belongs to
+# the layer of a sitting, or to none where a teacher only tries it out.
 class Attempt < ApplicationRecord
-  belongs_to :activity
-  belongs_to :seat, optional: true
+  attribute :state, StoredDocument.new(:attempt)
 
-  def play = Usher::Activities::Play.new(activity.kind_of, seed, moves)
+  belongs_to :edition
+  belongs_to :participant, optional: true
+  belongs_to :layer, optional: true
+  has_many :moves, -> { order(:number) }, dependent: :delete_all, inverse_of: :attempt
 
-  # Marks and keeps one move: true or false. Raises Usher::Invalid.
-  def move(given)
-    right, finished = false
-    with_lock do
-      board = play
-      right = board.make(given)
-      finished = board.done? && finished_at.nil?
-      update!(moves: moves + [ given ], placed: board.placed.size, misses: board.misses, score: board.score,
-        finished_at: finished_at || (Time.current if board.done?))
+  delegate :activity, to: :edition
+
+  scope :at_wall, -> { where(participant: nil) }
+  scope :trials, -> { at_wall.where(layer: nil) }
+
+  # Those that stand at the wall on a page (a Page::Showing): of each activity there the latest.
+  scope :standing, lambda { |showing|
+    at_wall.where(layer: showing.viewer.layer, away_at: nil, edition: Edition.where(activity: showing.items.reorder(nil).where.not(activity_id: nil).select(:activity_id))).order(:id)
+  }
+
+  class << self
+    # A fresh go. One that is only tried out takes the place of the one before, so that trying leaves nothing behind.
+    def deal(edition, participant:, layer:)
+      edition.activity.attempts.trials.destroy_all if participant.nil? && layer.nil?
+      edition.activity.attempts.at_wall.where(layer: layer).update_all(away_at: Time.current) if layer && participant.nil?
+      seed = SecureRandom.random_number(2**31)
+      play = edition.play(seed)
+      create!(edition: edition, participant: participant, layer: layer, seed: seed, state: play.state, size: play.cells.size, most: play.score.most).tap(&:note)
     end
-    seat&.tell_board
-    note
-    right
   end
 
-  # A go at the wall is part of the lesson's log.
-  def note = (Event.note(activity.lesson, "play", { "title" => activity.title, "placed" => placed, "size" => size, "misses" => misses }) unless seat)
+  def play = @play ||= edition.play(seed, state)
 
-  def done? = finished_at.present?
+  # What may be shown of it now. all, solved: as Usher::Activities::Seen takes them.
+  def seen(**options) = Usher::Activities::Seen.new(play, late: late?, **options)
+
+  # Takes one more move: a hash from a browser, with the client's own id for it (sent again it changes nothing).
+  # ago: how many seconds it was on its way, where there was no network. Answers with the core's outcome, nil for a
+  # move that is known. Raises Usher::Invalid.
+  def move(given, id:, ago: nil)
+    key = Usher::Invalid.about("The id of this move") { Usher::Types::Id.new.call(id) }
+    outcome = with_lock do
+      @play = nil
+      next if moves.exists?(client_id: key)
+      take(given, key, seconds - (ago.is_a?(Numeric) ? ago.clamp(0, seconds) : 0))
+    end
+    tell
+    outcome
+  end
+
+  # Whether it is over, by its moves or because its time is.
+  def over? = ended.present? || late?
+  def late? = ended.nil? && limit.present? && seconds > limit
 
   # Seconds from the deal to the end, or to now.
   def seconds = ((finished_at || Time.current) - created_at).round
+
+  # A go at the wall is part of the lesson's log.
+  def note
+    Event.note(activity.lesson, "play", { "title" => activity.title, "placed" => answered, "size" => size, "misses" => misses }) if layer
+  end
+
+  private
+
+  def limit = edition.rules["seconds"]
+
+  def take(given, key, at)
+    outcome = play.take(given, at)
+    moves.create!(number: play.moves, client_id: key, data: given, marked: outcome.marked, ms: (at * 1000).round)
+    update!(state: play.state, answered: play.answered, misses: play.misses, points: play.score.points, ended: play.ended, finished_at: (Time.current if play.ended?))
+    outcome
+  end
+
+  # Boards look again: at who is how far, or at the go that stands at the wall.
+  def tell
+    participant&.tell_board
+    layer&.sitting&.wall_feed&.publish(play: { attempt: id })
+    note
+  end
 end

@@ -12,6 +12,7 @@ class Layer < ApplicationRecord
   has_many :operations, dependent: :delete_all
   has_many :styles, class_name: "LayerStyle", dependent: :delete_all
   has_many :takes, dependent: :nullify
+  has_many :attempts, dependent: :destroy
 
   validates :kind, inclusion: { in: KINDS }
 

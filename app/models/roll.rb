@@ -22,19 +22,20 @@ class Roll
 
   # The activities that anybody in here has begun, and those on the page.
   def activities
-    @activities ||= Activity.where(id: @sitting.page.showing(Viewer.teaching(@sitting)).items.reorder(nil).select(:activity_id)).or(Activity.where(id: attempts.map(&:activity_id))).order(:id).to_a
+    @activities ||= Activity.where(id: @sitting.page.showing(Viewer.teaching(@sitting)).items.reorder(nil).select(:activity_id)).or(Activity.where(id: attempts.map { |attempt| attempt.edition.activity_id })).order(:id).to_a
   end
 
   private
 
   def answers = @answers ||= poll ? poll.answers.pluck(:seat_id, :choice).to_h : {}
 
-  def attempts = @attempts ||= Attempt.where(seat: @sitting.seats).order(:id).to_a
+  # Without their deals and answers, which a glance at thirty students does not need.
+  def attempts = @attempts ||= Attempt.where(participant: Participant.where(seat: @sitting.seats)).select(Attempt.column_names - %w[state]).includes(:edition, :participant).order(:id).to_a
 
   # { seat id => { activity id => the attempt to show } }: the last finished, or else the last begun.
   def latest
-    @latest ||= attempts.group_by(&:seat_id).transform_values do |mine|
-      mine.group_by(&:activity_id).transform_values { |goes| goes.select(&:done?).last || goes.last }
+    @latest ||= attempts.group_by { |attempt| attempt.participant.seat_id }.transform_values do |mine|
+      mine.group_by { |attempt| attempt.edition.activity_id }.transform_values { |goes| goes.select(&:ended).last || goes.last }
     end
   end
 end

@@ -2,7 +2,8 @@
 class Seat < ApplicationRecord
   belongs_to :sitting
   has_many :answers, dependent: :destroy
-  has_many :attempts, dependent: :destroy
+  has_one :participant, dependent: :destroy
+  has_many :attempts, through: :participant
   has_secure_token :token, length: 36
 
   normalizes :name, with: ->(name) { name.squish }

@@ -31,9 +31,9 @@ class AccessTest < ActiveSupport::TestCase
     assert_equal mine, seen_by(@teacher).except(:shares), "a share is opened by its link, whoever has it"
     assert_equal theirs, seen_by(Access::Owner.new(@other)).except(:shares)
     activity = Activity.find(mine[:activities].sole)
-    activity.deal(seat: @seat)
+    activity.deal(to: Participant.of(@seat))
     assert_equal mine[:attempts], @teacher.attempts.ids
-    assert_nil @teacher.seat
+    assert_nil @teacher.participant
   end
 
   test "pictures and files are the teacher's who took them in" do
@@ -78,8 +78,8 @@ class AccessTest < ActiveSupport::TestCase
 
   test "a student's goes and polls are their own and their class's" do
     activity = activity(@lesson)
-    own, others = [ @seat, @neighbour ].map { |seat| activity.deal(seat: seat) }
-    board = activity.deal(seat: nil)
+    own, others = [ @seat, @neighbour ].map { |seat| activity.deal(to: Participant.of(seat)) }
+    board = activity.deal
     poll, = Poll.ask(@sitting, 2), Poll.ask(@elsewhere, 2)
     assert_equal [ [ own ], [ poll ] ], [ @student.attempts.to_a, @student.polls.to_a ]
     assert_not_includes @student.attempts, others
@@ -89,7 +89,7 @@ class AccessTest < ActiveSupport::TestCase
 
   test "once the doors are shut a student has nothing" do
     lay(@page, note("a", text: "Ropes"), { "kind" => "framed", "id" => "f", "x" => 0, "y" => 0, "width" => 400, "height" => 300, "address" => "https://tide.example" })
-    activity(@lesson).deal(seat: @seat)
+    activity(@lesson).deal(to: Participant.of(@seat))
     Poll.ask(@sitting, 2)
     before = seen_by(Access::Student.new(@seat))
     assert_equal [ 1, 1, 1, 1 ], before.values_at(:pages, :sittings, :polls, :attempts).map(&:size)
@@ -137,7 +137,7 @@ class AccessTest < ActiveSupport::TestCase
     assert_equal [ standing ], nobody.shares.to_a, "#{withdrawn.id}, #{binned.id} are not open"
     assert_equal [ [] ], seen_by(nobody).except(:shares).values.uniq
     lay(@page, note("a"))
-    assert_equal [ nil, nil, nil, nil ], [ nobody.seat, nobody.picture("/pictures/#{Picture.first.id}"), nobody.spoken(@page.id, "a"), nobody.framed("https://tide.example") ]
+    assert_equal [ nil, nil, nil, nil ], [ nobody.participant, nobody.picture("/pictures/#{Picture.first.id}"), nobody.spoken(@page.id, "a"), nobody.framed("https://tide.example") ]
   end
 
   test "what each who looks at a lesson may do, and through which layers" do
@@ -159,7 +159,7 @@ class AccessTest < ActiveSupport::TestCase
   def belongings(lesson)
     activity = activity(lesson)
     import = lesson.imports.create!(asset: lesson.teacher.assets.take_in(upload("Low water", "tide.txt")), position: 1, first: 1, last: 1)
-    attempt = activity.deal(seat: nil)
+    attempt = activity.deal
     take = lesson.takes.create!(title: "Low water", state: "ready", page: lesson.pages.first)
     lesson.shares.create!
     { activities: [ activity.id ], attempts: [ attempt.id ], imports: [ import.id ], polls: [ Poll.ask(lesson.sitting, 2).id ], sittings: [ lesson.sitting.id ], takes: [ take.id ] }.then do |made|

@@ -53,7 +53,9 @@ class OldSchoolsTest < ActiveSupport::TestCase
     sitting = @lesson.sittings.sole
     assert_equal [ 2, false ], [ sitting.seats.count, sitting.open? ]
     assert_equal({ "A" => 1, "B" => 0, "C" => 1 }, sitting.polls.sole.tally.rows.to_h { |row| [ row.choice, row.count ] })
-    assert_equal [ 4, 4, 2 ], [ Attempt.where.not(finished_at: nil).sole.score, Attempt.where.not(finished_at: nil).sole.play.placed.size, Attempt.where(finished_at: nil).count ]
+    assert_equal [ 4, 4, 2 ], [ Attempt.where.not(finished_at: nil).sole.points, Attempt.where.not(finished_at: nil).sole.play.answered, Attempt.where(finished_at: nil).count ]
+    assert_equal [ [ 1, 1, 0 ], 5 ], [ Attempt.order(:id).map { |attempt| attempt.moves.count <=> 0 }, Move.count ]
+    place(Attempt.where(finished_at: nil).last, "p2")
     assert @owner.authenticate(World::PASSWORD)
     assert_equal 6, @owner.preferences["second_tip"]["stroke_width"] / 4
   end
@@ -113,7 +115,7 @@ class OldSchoolsTest < ActiveSupport::TestCase
     assert_equal 1, Lesson.starting_points.sole.pages.size
     copy = @lesson.duplicate
     assert_equal @lesson.pages.map { |page| page.items.count }, copy.pages.map { |page| page.items.count }
-    assert_equal 4, @lesson.activities.first.deal.play.size
+    assert_equal 4, @lesson.activities.first.deal.play.cells.size
   end
 
   def plays

@@ -39,7 +39,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "POST /pictures" => %i[owner other], "GET /pictures/:id" => CLASS, "GET /pictures/:picture_id/under/:parts" => CLASS,
     "GET /activities/:id/edit" => TEACHER, "PATCH /activities/:id" => TEACHER, "PUT /activities/:id" => TEACHER,
     "GET /activities/:activity_id/look" => TEACHER, "POST /activities/:activity_id/placing" => TEACHER, "POST /activities/:activity_id/attempts" => CLASS,
-    "GET /attempts/:id" => %i[student], "POST /attempts/:attempt_id/moves" => %i[student],
+    "GET /pages/:page_id/goes" => TEACHER, "GET /attempts/:id" => %i[student], "POST /attempts/:attempt_id/moves" => %i[student],
     "GET /polls/:id" => TEACHER, "PATCH /polls/:id" => TEACHER, "PUT /polls/:id" => TEACHER,
     "GET /takes" => %i[owner other], "GET /takes/:id" => TEACHER, "PATCH /takes/:id" => TEACHER, "PUT /takes/:id" => TEACHER, "DELETE /takes/:id" => TEACHER,
     "POST /takes/:take_id/voice_pieces" => TEACHER, "POST /takes/:take_id/stop" => TEACHER, "GET /takes/:take_id/film" => TEACHER, "GET /takes/:take_id/voice" => TEACHER,
@@ -71,7 +71,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     @take.voice.attach(io: StringIO.new("voice"), filename: "voice.webm", content_type: "audio/webm", identify: false)
     @kept = Lesson.keep_page(@page, title: "Tides to start from")
     @seat = seat(@sitting)
-    @attempt = @activity.deal(seat: @seat)
+    @attempt = @activity.deal(to: Participant.of(@seat))
   end
 
   ROUTES.each do |route, allowed|

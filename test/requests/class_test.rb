@@ -129,12 +129,12 @@ class ClassTest < ActionDispatch::IntegrationTest
     student = come_in(@sitting)
     post activity_attempts_path(safe, as: "seat", resume: 1)
     attempt = safe.attempts.sole
-    post attempt_moves_path(attempt), params: { move: { tile: 0, group: home(attempt, 0) }.to_json }
+    post attempt_moves_path(attempt), params: { id: fresh, move: { piece: "p1", place: home(attempt, "p1") } }, as: :json
     post activity_attempts_path(safe, as: "seat", resume: 1)
-    assert_select ".tile-right", 1
+    assert_select ".piece-right", 1
     assert_equal [ attempt ], student.attempts.to_a
     post activity_attempts_path(safe, as: "seat")
-    assert_select ".tile-right", 0
+    assert_select ".piece-right", 0
     assert_equal 2, student.attempts.count
   end
 
@@ -143,16 +143,16 @@ class ClassTest < ActionDispatch::IntegrationTest
     juniper, rowan = seat(@sitting), seat(@sitting, "Rowan")
     juniper.arrive
     Poll.ask(@sitting, 2).take_answer(juniper, "A")
-    attempt = safe.deal(seat: juniper)
-    attempt.move({ "tile" => 0, "group" => 1 - home(attempt, 0) })
-    4.times { |tile| attempt.move({ "tile" => tile, "group" => home(attempt, tile) }) }
-    safe.deal(seat: rowan).move({ "tile" => 0, "group" => 0 })
+    attempt = safe.deal(to: Participant.of(juniper))
+    place(attempt, "p1", astray(attempt, "p1"))
+    %w[p1 p2 p3 p4].each { |piece| place(attempt, piece) }
+    place(safe.deal(to: Participant.of(rowan)), "p1", "g1")
     sign_in @owner
     get lesson_roll_path(@lesson)
     assert_select "[data-roll][data-here='1']"
     get lesson_roll_path(@lesson, list: 1)
     rows = css_select("tbody tr").map { |row| row.text.squish }
     assert_match(/Juniper answered ✓ 3 of 4 in 0:0\d/, rows.first)
-    assert_match(/Rowan \(away\) … [01] of 4 placed/, rows.last)
+    assert_match(/Rowan \(away\) … [01] of 4 answered/, rows.last)
   end
 end

@@ -66,7 +66,7 @@ class TakesAndSharesTest < ActionDispatch::IntegrationTest
     post lesson_pages_path(@lesson), params: { page: @first.id }, headers: moment[300], as: :json
     patch poll_path(Poll.last, closed: 1), headers: moment[400]
     playing = activity(@lesson)
-    post activity_attempts_path(playing), headers: moment[500]
+    post activity_attempts_path(playing, sitting: sitting.id), headers: moment[500]
     take.update!(length_ms: 1_000)
     take.make
     assert_equal [ [ "A", "B", "C" ], false ], take.film.at(150)["shown"]["poll"].values_at("choices", "revealed")

@@ -83,9 +83,9 @@ class SmallSchool
     poll = Poll.ask(sitting, 3)
     seats.zip(%w[A C]) { |one, choice| poll.take_answer(one, choice) }
     poll.close
-    attempt = @activity.deal(seat: seats.first)
-    4.times { |tile| attempt.move({ "tile" => tile, "group" => home(attempt, tile) }) }
-    @activity.deal(seat: seats.last).move({ "tile" => 0, "group" => 0 })
+    attempt = @activity.deal(to: Participant.of(seats.first))
+    %w[p1 p2 p3 p4].each { |piece| place(attempt, piece) }
+    place(@activity.deal(to: Participant.of(seats.last)), "p1", "g1")
     @activity.deal
     sitting.end
   end

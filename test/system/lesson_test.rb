@@ -82,11 +82,15 @@ class LessonTest < ApplicationSystemTestCase
 
     at(:phone) do
       click_button "Play: Safe or wait?"
-      assert_text "0 of 4 placed"
+      assert_text "0 of 4"
       attempt = eventually { @activity.attempts.last }
-      miss(attempt)
-      4.times { |tile| place(attempt, tile, home(attempt, tile)) }
-      assert_text "3 of 4 right at the first go, 1 miss"
+      bring("p1", astray(attempt, "p1"))
+      assert_text "It went back."
+      %w[p1 p2 p3 p4].each.with_index(1) do |piece, count|
+        bring(piece, home(attempt, piece))
+        assert_text "#{count} of 4"
+      end
+      assert_text "3 of 4 at the first go"
       assert_accessible context: "the activity on a phone"
     end
     within("#doors") { assert_selector "td", text: /✓ 3 of 4\s+in 0:/ }
@@ -152,20 +156,30 @@ class LessonTest < ApplicationSystemTestCase
     assert_selector ".bar-turn b", text: "2"
     assert_selector "[data-kind=activity]", visible: :all
     tap_at(*on_screen(400, 400))
-    assert_text "0 of 4 placed"
+    assert_text "0 of 4"
     attempt = eventually { @activity.attempts.last }
-    from = centre("[data-tile='0']")
-    to = centre("[data-group='#{home(attempt, 0)}']")
-    draw [ from, [ from[0] + 20, from[1] - 20 ], to ]
-    assert_text "1 of 4 placed"
-    find("[data-tile='1']").send_keys (home(attempt, 1) + 1).to_s
-    assert_text "2 of 4 placed"
-    assert_equal "2", page.evaluate_script("document.activeElement.dataset.tile"), "the next tile has the focus"
-    find("[data-tile='2']").send_keys :enter
-    find("[data-group='#{home(attempt, 2)}']").send_keys :enter
-    assert_text "3 of 4 placed"
+    assert_accessible context: "an activity on the page"
+    from = centre("[data-piece=p1]")
+    draw [ from, [ from[0] + 20, from[1] - 20 ], centre("[data-place=#{home(attempt, 'p1')}]") ]
+    assert_text "1 of 4"
+    find("[data-piece=p2]").send_keys home(attempt, "p2")[1]
+    assert_text "2 of 4"
+    assert_equal "p3", page.evaluate_script("document.activeElement.dataset.piece"), "the next piece has the focus"
+    find("[data-piece=p3]").send_keys :enter
+    find("[data-place=#{home(attempt, 'p3')}] [data-put]").send_keys :enter
+    assert_text "3 of 4"
+
+    find("[data-large]").click
+    assert_selector ".play-large"
+    page.refresh
+    assert_text "3 of 4"
+    assert_no_selector ".play-large"
+    find(".bar-next").click
+    assert_no_selector ".player"
+    find("#stage").send_keys :page_up
+    assert_text "3 of 4"
     click_button "Start again"
-    assert_text "0 of 4 placed"
+    assert_text "0 of 4"
     assert_equal 2, @activity.attempts.count
   end
 
@@ -275,16 +289,10 @@ class LessonTest < ApplicationSystemTestCase
 
   def centre(selector) = page.evaluate_script("(() => { const r = document.querySelector(#{selector.to_json}).getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2] })()")
 
-  def place(attempt, tile, group)
-    find("[data-tile='#{tile}']").click
-    find("[data-group='#{group}']").click
-    assert_text "#{tile + 1} of 4 placed"
-  end
-
-  def miss(attempt)
-    find("[data-tile='0']").click
-    find("[data-group='#{1 - home(attempt, 0)}']").click
-    assert_text "It went back."
+  # A piece is tapped, and then its place.
+  def bring(piece, place)
+    find("[data-piece=#{piece}]").click
+    find("[data-place=#{place}] [data-put]").click
   end
 
   def seek(ms)

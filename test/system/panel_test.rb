@@ -66,24 +66,24 @@ class PanelTest < ApplicationSystemTestCase
     open_board @lesson, teach: true
     assert_selector "[data-kind=activity]", visible: :all
     touch [ on_screen(400, 400) ]
-    assert_text "0 of 4 placed"
+    assert_text "0 of 4"
     attempt = eventually { activity.attempts.last }
-    tiles, groups = [ 0, 1 ].map { |tile| centre("[data-tile='#{tile}']") }, [ 0, 1 ].map { |tile| centre("[data-group='#{home(attempt, tile)}']") }
-    hands = tiles.zip(groups).map { |from, to| [ from, [ from[0] + 4, from[1] - 30 ], to ] }
+    pieces, places = %w[p1 p2].map { |piece| centre("[data-piece=#{piece}]") }, %w[p1 p2].map { |piece| centre("[data-place=#{home(attempt, piece)}]") }
+    hands = pieces.zip(places).map { |from, to| [ from, [ from[0] + 4, from[1] - 30 ], to ] }
     move = ->(type, *points) { cdp("Input.dispatchTouchEvent", type: type, touchPoints: points.compact) }
     at = ->(hand, step) { { x: hands[hand][step][0], y: hands[hand][step][1], id: hand } }
     move.("touchStart", at.(0, 0), at.(1, 0))
     [ 1, 2 ].each { |step| move.("touchMove", at.(0, step), at.(1, step)) }
     move.("touchEnd", at.(1, 2)) # the first hand lets go
-    assert_text "1 of 4 placed"
-    assert_selector ".tile-dragged", count: 1
+    assert_text "1 of 4"
+    assert_selector ".piece-carried", count: 1
     move.("touchEnd")
-    assert_text "2 of 4 placed"
-    assert_equal [ 2, 0 ], attempt.reload.values_at(:placed, :misses)
-    touch(*[ 2, 3 ].map { |tile| [ centre("[data-tile='#{tile}']"), centre("[data-group='#{1 - home(attempt, tile)}']") ] })
+    assert_text "2 of 4"
+    assert_equal [ 2, 0 ], attempt.reload.values_at(:answered, :misses)
+    touch(*%w[p3 p4].map { |piece| [ centre("[data-piece=#{piece}]"), centre("[data-place=#{astray(attempt, piece)}]") ] })
     assert_text "2 misses"
-    assert_selector ".sort-tiles .tile-back", text: "↩"
-    assert_selector ".sort-tiles [data-tile]", count: 2
+    assert_text "It went back."
+    assert_selector ".pool [data-piece]", count: 2
   end
 
   test "two hands with one lasso or frame harm nothing" do

@@ -1,12 +1,21 @@
-# A fresh go, or (resume) the one left unfinished: on the board for a teacher, in a seat for a student.
+# A fresh go, or (resume) the one that was left: a student's own, or the wall's in a sitting, or one that a teacher
+# only tries out.
 class Activities::AttemptsController < ApplicationController
-  for_teachers_and_students
+  include Plays
 
   def create
     door = params[:as] == "seat" ? student_access : access
     activity = door.activities.find(params[:activity_id])
-    attempt = params[:resume] ? activity.resume(seat: door.seat) : activity.deal(seat: door.seat)
-    attempt.seat&.tell_board
-    render partial: "attempts/attempt", locals: { attempt: attempt, verdict: nil }
+    whose = { to: door.participant, layer: layer(door, activity) }
+    attempt = params[:resume] ? activity.resume(**whose) : activity.deal(**whose)
+    attempt.participant&.tell_board
+    show_go(attempt)
+  end
+
+  private
+
+  def layer(door, activity)
+    return if door.participant || params[:sitting].blank?
+    door.sittings.current.find_by(id: params[:sitting], lesson_id: activity.lesson_id)&.layer or raise Usher::Invalid, "This lesson is not held any more. Open Teach again."
   end
 end

@@ -1,11 +1,20 @@
+# One more move, as JSON: { id, move, ago }.
 class Attempts::MovesController < ApplicationController
-  for_teachers_and_students
+  include Plays
+
+  LARGEST = 4_000 # bytes
 
   def create
-    attempt = reach { |access| access.attempts.find_by(id: params[:attempt_id]) }
-    move = JSON.parse(params[:move].to_s.first(2_000), max_nesting: 5)
-    right = attempt.move(move)
-    render partial: "attempts/attempt", locals: { attempt: attempt, verdict: { right: right, move: move } }
+    sent = read
+    show_go(attempt, outcome: attempt.move(sent["move"], id: sent["id"], ago: sent["ago"]))
+  end
+
+  private
+
+  def read
+    attempt # whose it is comes before what was sent
+    raise Usher::Invalid, "That move is too large." if request.raw_post.bytesize > LARGEST
+    JSON.parse(request.raw_post, max_nesting: 5).then { |sent| sent.is_a?(Hash) ? sent : {} }
   rescue JSON::ParserError
     raise Usher::Invalid, "That move did not arrive whole. Try it again."
   end

@@ -3,7 +3,7 @@ import { Part } from "surface/part"
 import { Feed } from "surface/feed"
 
 export class Hearing extends Part {
-  static needs = ["doors", "order", "state", "surface", "turning"]
+  static needs = ["doors", "order", "playing", "state", "surface", "turning"]
 
   constructor(parts, mark) {
     super(parts)
@@ -19,11 +19,12 @@ export class Hearing extends Part {
     surface.events.on("fresh", ({ can, since }) => Object.assign(this.state, can, { since }))
   }
 
-  heard({ patch, roll, turn, operation, order }) {
+  heard({ patch, roll, turn, operation, order, play }) {
     if (patch) this.patch(patch)
     if (roll) this.doors.changed()
     if (turn && this.turning.hears(operation)) this.turning.to(turn, { told: true })
     if (order) this.order.elsewhere()
+    if (play) this.playing.told(play)
   }
 
   // Of any page of the lesson: its small picture changes, and it, when it is in view.

@@ -1,6 +1,7 @@
 // Filling in "sort into groups": names and tiles, kept as the one JSON value that the core checks.
 let keys = 0
-const entry = ({ name = "", tiles = [] } = {}) => ({ key: keys++, name, text: tiles.join("\n") })
+const words = face => face?.text ?? face ?? ""
+const entry = ({ name, tiles = [] } = {}) => ({ key: keys++, name: words(name), text: tiles.map(words).join("\n") })
 
 export default () => ({
   groups: [],

@@ -1,33 +1,29 @@
-// What the kinds of activity bring to the browser: a player in players/, a maker in makers/, each a file named like its
-// kind and fetched when it is first to be seen (data-player-kind, data-maker-kind).
+// What activities bring to the browser: the player, and for each kind that needs one a maker in makers/, named like its
+// kind (data-maker-kind). Fetched when they are first to be seen.
 import Alpine from "alpine"
 import { markup } from "shared/net"
 import { say } from "shared/say"
 import { stopwatch } from "shared/stopwatch"
 
-const ROOMS = { playerKind: ["players", "Player"], makerKind: ["makers", "Maker"] }
 const fetched = {}
 
 Alpine.data("stopwatch", stopwatch)
 
-function get(room, suffix, kind) {
-  const path = `${room}/${kind}`
-  fetched[path] ??= import(path).then(({ default: part }) => Alpine.data(kind + suffix, part))
-  return fetched[path].catch(error => {
+const once = (path, then) =>
+  (fetched[path] ??= import(path).then(then).catch(error => {
     delete fetched[path]
     throw error
-  })
-}
+  }))
+
+const player = () => once("players/player", ({ default: start }) => start())
+const maker = kind => once(`makers/${kind}`, ({ default: part }) => Alpine.data(`${kind}Maker`, part))
 
 // Resolves once everything within this element (or document) has what it needs.
 export const ready = root =>
-  Promise.all(
-    [...root.querySelectorAll("[data-player-kind], [data-maker-kind]")].flatMap(({ dataset }) =>
-      Object.keys(ROOMS)
-        .filter(name => dataset[name])
-        .map(name => get(...ROOMS[name], dataset[name]))
-    )
-  )
+  Promise.all([
+    root.querySelector("[data-player]") && player(),
+    ...[...root.querySelectorAll("[data-maker-kind]")].map(({ dataset }) => maker(dataset.makerKind))
+  ])
 
 // A player from this address comes into the target (a selector). Answers whether it came.
 export async function open(address, target) {

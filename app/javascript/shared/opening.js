@@ -6,7 +6,7 @@ export function opener({ page, activity, sitting = () => null }) {
   const ways = {
     address: ({ address }) => window.open(address, "_blank", "noopener,noreferrer"),
     page: ({ page: number }) => page(number),
-    activity: ({ activity: number }) => activity(number),
+    activity: ({ activity: number }, { card }) => activity(number, card),
     file: ({ asset, name }) =>
       Object.assign(document.createElement("a"), { href: `/media/${asset}`, download: name }).click(),
     sound: link => play("audio", link),

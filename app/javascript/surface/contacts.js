@@ -18,7 +18,7 @@ export class Contacts extends Part {
     this.fingers = new Map()
     this.hands = new Hands(parts)
     const { stage, events } = this.surface
-    events.on("turning", () => this.cancelAll())
+    events.on("turning", () => this.finishAll())
     stage.addEventListener("pointerdown", event => this.down(event))
     stage.addEventListener("pointermove", event => this.move(event))
     for (const end of ["pointerup", "pointercancel"]) stage.addEventListener(end, event => this.up(event))
@@ -167,7 +167,19 @@ export class Contacts extends Part {
   }
 
   cancelAll() {
-    for (const contact of this.contacts.values()) contact.tool.cancel?.(contact)
+    this.letGo(({ tool }) => tool.cancel)
+  }
+
+  // The page turns under hands that write: what is written so far stays on the page they began on.
+  finishAll() {
+    this.letGo(({ tool }) => (tool.writes ? tool.up : tool.cancel))
+  }
+
+  letGo(how) {
+    for (const contact of this.contacts.values()) {
+      how(contact)?.call(contact.tool, contact)
+      this.hands.take(contact)
+    }
     this.contacts.clear()
     this.surface.stage.classList.remove("carrying")
   }

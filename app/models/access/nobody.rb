@@ -19,6 +19,6 @@ class Access::Nobody
   def spoken(_page, _item, _sitting = nil) = nil
   def framed(_address) = nil
 
-  # Who a new attempt belongs to: nil is the board.
-  def seat = nil
+  # Who a new attempt belongs to: nil is the wall.
+  def participant = nil
 end

@@ -12,7 +12,7 @@ class Access::Owner < Access::Nobody
   def picture(address) = Usher::Veil.read(address)&.then { |number, _| pictures.find_by(id: number) }
   def assets = @teacher.assets
   def activities = Activity.where(lesson: lessons)
-  def attempts = Attempt.where(activity: activities, seat: nil) # on the board; a student's go is the student's
+  def attempts = Attempt.at_wall.where(edition: Edition.where(activity: activities)) # a student's go is the student's
   def sittings = Sitting.where(lesson: lessons)
   def imports = Import.where(lesson: lessons)
   def polls = Poll.where(sitting: sittings)

@@ -3,6 +3,7 @@
 class Access::Student < Access::Nobody
   attr_reader :seat
 
+  def participant = Participant.of(@seat)
   def initialize(seat)
     @seat = seat
   end
@@ -11,7 +12,7 @@ class Access::Student < Access::Nobody
   def pages = Page.kept.where(id: sittings.select(:page_id))
   def activities = Activity.where(id: shown.select(:activity_id))
   def assets = Asset.where(id: shown.select(:asset_id))
-  def attempts = @seat.attempts.where(activity_id: Activity.where(lesson_id: sittings.select(:lesson_id)))
+  def attempts = @seat.attempts.where(edition: Edition.where(activity: Activity.where(lesson_id: sittings.select(:lesson_id))))
   def polls = Poll.where(sitting: sittings)
   def spoken(page, item, _sitting = nil) = (shown.find_by(key: item)&.placed&.item&.redacted&.aloud if pages.exists?(id: page))
   def framed(address) = shown.where(kind: "framed").any? { |item| item.data["address"] == address } ? address : nil

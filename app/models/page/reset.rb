@@ -1,8 +1,9 @@
 # Another go for the next group: the page as it is in the layer below, however much was done to it since. One
 # step, which can be undone like any other.
 module Page::Reset
-  # Answers with a Patch, or nil when the page is as it was prepared.
+  # Answers with a Patch, or nil when the page is as it was prepared. Activities on it are dealt anew.
   def reset(layer:, by:, id:, during: {})
+    put_goes_away(layer)
     transaction do
       reload(lock: true)
       known = known(id) and next known
@@ -23,6 +24,11 @@ module Page::Reset
   end
 
   private
+
+  def put_goes_away(layer)
+    return if layer.prepared? || Attempt.standing(showing(Viewer.teaching(layer.sitting))).update_all(away_at: Time.current).zero?
+    layer.sitting.wall_feed.publish(play: {})
+  end
 
   def seen_through(layer) = Page::Showing.new(self, Viewer.new(:preparing, layer, Usher::Page::Audience::BOARD)).memory
 end

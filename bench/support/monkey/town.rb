@@ -31,11 +31,14 @@ module Monkey
     # What was done at a board and has not been kept.
     def unkept
       people.first(2).flat_map do |one|
-        done = patiently { one.done }.select { |entry| %w[operations undo redo reset].include?(entry["to"]) }
+        done = told(one).select { |entry| %w[operations undo redo reset].include?(entry["to"]) }
         missing = @server.ruby("ids = JSON.parse(#{done.map { |entry| entry['id'] }.to_json.inspect}); puts({ missing: ids - Operation.where(client_id: ids).pluck(:client_id) }.to_json)")["missing"]
         done.select { |entry| entry["to"] == "operations" && missing.include?(entry["id"]) }.map { |entry| "#{one.name}: kept nowhere: #{entry['what'][0, 90]}" }
       end
     end
+
+    # Nothing, where a browser's store does not answer.
+    def told(one) = patiently(2) { one.done } rescue []
 
     # A browser that is on its way to another page is asked again.
     def patiently(tries = 5)

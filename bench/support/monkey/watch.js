@@ -32,17 +32,17 @@
   watch.done = () => lines(LEDGER)
   watch.refused = () => lines(REFUSED)
   // What still waits in the browser's store, as for a lesson that is not open any more.
-  watch.waiting = () =>
-    new Promise(resolve => {
+  watch.waiting = async () => {
+    if (!(await indexedDB.databases()).some(({ name }) => name === "usher")) return [] // opening would make one
+    return new Promise(resolve => {
       const opening = indexedDB.open("usher")
       opening.onerror = () => resolve([])
       opening.onsuccess = () => {
-        const db = opening.result
-        if (!db.objectStoreNames.contains("entries")) return resolve([])
-        const all = db.transaction("entries").objectStore("entries").getAll()
-        all.onsuccess = () => (db.close(), resolve(all.result.map(({ id }) => id)))
+        const all = opening.result.transaction("entries").objectStore("entries").getAll()
+        all.onsuccess = () => (opening.result.close(), resolve(all.result.map(({ id }) => id)))
       }
     })
+  }
   const refusedIn = async (asked, answer) => {
     const sent = JSON.parse(asked[1]?.body ?? "null")
     const ids = sent?.operations ? sent.operations.map(({ id }) => id) : [sent?.id]

@@ -1,12 +1,21 @@
 module Usher
-  # Exercises that mark themselves. A new kind is a new file in activities/: its content rules, its
-  # deal, its verdicts and its score (see Activities::Kind).
+  # Exercises that mark themselves. A kind (activities/kinds) says what its content must be, how it is dealt, what
+  # answers it takes and which of them are right; how a participant answers (places, chooses, types) is in
+  # activities/answering; when answers are marked, and what for, is the same for all kinds: Rules and Play.
   module Activities
+    autoload :Answering, "usher/activities/answering"
+    autoload :Deal, "usher/activities/deal"
+    autoload :Face, "usher/activities/face"
+    autoload :Forgiving, "usher/activities/forgiving"
     autoload :Kind, "usher/activities/kind"
+    autoload :Kinds, "usher/activities/kinds"
     autoload :Play, "usher/activities/play"
+    autoload :Rules, "usher/activities/rules"
+    autoload :Score, "usher/activities/score"
+    autoload :Seen, "usher/activities/seen"
 
     def self.registry
-      @registry ||= Registry.new(Activities, File.join(__dir__, "activities"), missing: "kind of activity", except: %w[kind play])
+      @registry ||= Registry.new(Kinds, File.join(__dir__, "activities/kinds"), missing: "kind of activity")
     end
   end
 end

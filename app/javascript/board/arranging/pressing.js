@@ -17,7 +17,7 @@ export function press({ surface, room, open }, item, at) {
   if (leads) return open({ to: "address", address: leads })
   if (plays) return room.play(item, { focus: !at })
   if (framed) return room.frame(item)
-  if (kind === "activity") return open({ to: "activity", activity: Number(activity) })
+  if (kind === "activity") return open({ to: "activity", activity: Number(activity) }, { card: id })
   if (area) return surface.do({ verb: "change", changes: [{ id, set: { shown: area === "hidden" } }] })
 }
 

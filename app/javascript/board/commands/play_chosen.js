@@ -1,11 +1,13 @@
-// Opens a chosen sound, video or framed page in Use.
+// Opens a chosen sound, video, framed page or activity in Use.
+import { press } from "board/arranging/pressing"
+
 export default {
   word: "Open",
   icon: "play",
-  fits: ({ choice }) => choice.size === 1 && choice.data().every(({ plays, framed }) => plays || framed),
-  run: ({ choice, toolbox, room }) => {
+  fits: ({ choice }) => choice.size === 1 && choice.data().every(({ plays, framed, activity }) => plays || framed || activity),
+  run: ({ choice, open, room, toolbox, surface }) => {
     const [chosen] = choice.elements()
     toolbox.choose("use")
-    chosen.dataset.framed ? room.frame(chosen) : room.play(chosen)
+    press({ surface, room, open }, chosen)
   }
 }

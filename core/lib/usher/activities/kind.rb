@@ -1,8 +1,11 @@
 module Usher
   module Activities
-    # What every kind of activity answers. Content is a hash with string keys, as a teacher filled it
-    # in. A deal is a hash that may be shown to a student: it holds nothing that gives an answer away.
+    # What every kind of activity answers. Content is a hash with string keys, as a teacher filled it in. What is
+    # marked are cells (a tile, a gap, a place in a line); one or more of them are a question, which is what points
+    # are given for and what results list. Names of cells and pieces are those of the deal and tell nothing.
     class Kind
+      CELLS = 300
+
       # The plain name on screen.
       def self.title = name.split("::").last
 
@@ -16,21 +19,72 @@ module Usher
         @content = check(content)
       end
 
-      # One shuffled layout. The same seed (an integer) gives the same deal.
+      # A Deal (or what the kind makes of one). seed: an integer. It is never shown whole.
       def deal(seed) = raise(NotImplementedError)
 
-      # Whether a move (a hash from a browser) is right in the deal of this seed: true or false.
-      # Raises Invalid for a move that is not possible.
-      def right?(seed, move) = raise(NotImplementedError)
+      # The names of all cells of a deal.
+      def cells(deal) = raise(NotImplementedError)
 
-      # What a move is about, such as the tile that was moved: a value comparable with ==.
-      def subject(move) = raise(NotImplementedError)
+      # How answers are given (see Answering).
+      def answering(deal) = raise(NotImplementedError)
 
-      # How many subjects have to be placed rightly before it is done.
-      def size = raise(NotImplementedError)
+      # Answers before the first move.
+      def start(_deal) = {}
+
+      # The answers after a move. fixed: cells that must stay. Raises Invalid for a move that is not possible.
+      def accept(deal, answers, move, fixed = []) = answering(deal).accept(answers, move, fixed)
+
+      # Without the answer in this cell.
+      def clear(deal, answers, cell) = answering(deal).clear(answers, cell)
+
+      # What has been answered in a cell: a value to compare, nil for nothing.
+      def answer(_deal, answers, cell) = answers[cell]
+
+      # Whether the answer in a cell is right by itself, while others may be missing.
+      def right?(deal, answers, cell) = raise(NotImplementedError)
+
+      # { cell => points from 0 to 1, or nil where nothing was answered }, as one marks at the end.
+      def mark(deal, answers) = cells(deal).to_h { |cell| [ cell, (right?(deal, answers, cell) ? 1 : 0 if answer(deal, answers, cell)) ] }
+
+      # The answers with this cell answered rightly.
+      def solve(deal, answers, cell) = raise(NotImplementedError)
+
+      def solution(deal) = cells(deal).inject(start(deal)) { |answers, cell| right?(deal, answers, cell) ? answers : solve(deal, answers, cell) }
+
+      # The number of the question, in the content, that a cell belongs to.
+      def question(deal, cell) = raise(NotImplementedError)
+
+      # Each question in a few words, in the order of the content.
+      def questions = raise(NotImplementedError)
+
+      # What may be shown to whoever answers, as the kind's partials read it: a hash.
+      def view(deal, answers) = raise(NotImplementedError)
+
+      # An answer in a few words, for results.
+      def told(deal, answers, cell) = raise(NotImplementedError)
+
+      # { name in the deal => Face } of all that can be seen now.
+      def faces(deal, answers) = {}
+
+      # Every Face of the content.
+      def all_faces = []
 
       # A few words shown on its card in a lesson.
       def glimpse = []
+
+      private
+
+      # Refuses the first of several values that are the same to whoever sees them; the block makes the sentence.
+      def distinct(values, by: ->(value) { value.key })
+        double = values.group_by(&by).values.find { |same| same.size > 1 }
+        raise Invalid, yield(double.first) if double
+      end
+
+      # A list from outside, of a limited count.
+      def list(value, count, sentence)
+        raise Invalid, sentence unless value.is_a?(Array) && count.cover?(value.size)
+        value
+      end
     end
   end
 end

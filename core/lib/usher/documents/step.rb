@@ -3,7 +3,7 @@ module Usher
     # What changed from one form to the next. A step says what becomes of an item (`item`), or of some of
     # its values (`values`); where items lie in other documents is known here.
     class Step
-      KINDS = %i[item operation clipping set activity reel chunk preferences].freeze
+      KINDS = %i[item operation clipping set activity rules attempt reel chunk preferences].freeze
 
       # All attributes of an item.
       def item(item) = values(item)
@@ -27,6 +27,12 @@ module Usher
 
       # The content of an activity.
       def activity(content) = content
+
+      # When an activity is marked, and what for.
+      def rules(rules) = rules
+
+      # What is known of a go (see Activities::Play).
+      def attempt(state) = state
 
       # A take made ready to be played (see Takes::Reel).
       def reel(reel) = reel

@@ -1,0 +1,46 @@
+# What the partials of all kinds of activity share: faces, pieces, signs, and what is said.
+module PlayingHelper
+  SIGNS = { "right" => [ "✓", "right" ], "not" => [ "✗", "not yet" ], "partly" => [ "◐", "partly right" ] }.freeze
+  ENDS = { "done" => "✓ Done.", "tries" => "The tries are used up.", "time" => "The time is over.", "finished" => "Handed in." }.freeze
+
+  # The sign of a cell, with its word for those who do not see it.
+  def sign(seen, cell)
+    mark, word = SIGNS[seen.sign(cell)]
+    tag.span(mark, class: "sign sign-#{seen.sign(cell)}", role: "img", "aria-label": word) if mark
+  end
+
+  # What a face shows.
+  def face(seen, name) = seen.face(name)&.text
+
+  # A piece that is carried. cell: what its sign is about.
+  def piece(attempt, seen, name, cell: name)
+    sign = seen.sign(cell)
+    tag.button(safe_join([ face(seen, name), sign(seen, cell) ], " "), type: "button", id: "go-#{attempt.id}-#{name}", class: [ "piece", ("piece-#{sign}" if sign) ],
+      data: { piece: name }, disabled: seen.fixed?(cell), "aria-pressed": "false")
+  end
+
+  # What the last move brought, in a sentence.
+  def player_word(seen, outcome)
+    return if outcome.nil?
+    return (outcome.all ? "✓ All of it is right." : "✗ Not all of it is right yet.") if outcome.all == false || outcome.all
+    told_about(seen, outcome) if outcome.marked.any?
+  end
+
+  # What a go brought, when it may be said.
+  def score_words(seen)
+    score = seen.score
+    words = "#{points(score.points)} of #{points(score.most)}"
+    seen.rules.live? ? "#{words} at the first go" : "#{words} points"
+  end
+
+  def points(number) = number_with_precision(number, precision: 2, strip_insignificant_zeros: true)
+
+  private
+
+  def told_about(seen, outcome)
+    cell, right = outcome.marked.first
+    what = seen.face(cell)&.words&.then { |words| "“#{words.truncate(40)}”" } || "That"
+    return "✓ #{what} is right." if right
+    outcome.back.include?(cell) ? "✗ #{what} does not belong there. It went back." : "✗ #{what} is not right yet."
+  end
+end

@@ -1,0 +1,15 @@
+# One unchangeable state of an activity: its content, and the rules it is marked by. A change makes another.
+class Edition < ApplicationRecord
+  attribute :content, StoredDocument.new(:activity)
+  attribute :rules, StoredDocument.new(:rules)
+
+  belongs_to :activity
+  has_many :attempts, dependent: :destroy
+
+  before_update { raise ActiveRecord::ReadOnlyRecord }
+
+  # The core's activity of this kind with this content.
+  def kind_of = @kind_of ||= Usher::Activities.registry.fetch(kind).build(content)
+
+  def play(seed, state = nil) = Usher::Activities::Play.new(kind_of, Usher::Activities::Rules.new(rules), seed, state)
+end

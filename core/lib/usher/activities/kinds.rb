@@ -1,0 +1,7 @@
+module Usher
+  module Activities
+    # The kinds of activity, one file each.
+    module Kinds
+    end
+  end
+end
