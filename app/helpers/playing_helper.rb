@@ -12,11 +12,16 @@ module PlayingHelper
   # What a face shows.
   def face(seen, name) = seen.face(name)&.text
 
-  # A piece that is carried. cell: what its sign is about.
-  def piece(attempt, seen, name, cell: name)
-    sign = seen.sign(cell)
-    tag.button(safe_join([ face(seen, name), sign(seen, cell) ], " "), type: "button", id: "go-#{attempt.id}-#{name}", class: [ "piece", ("piece-#{sign}" if sign) ],
+  # A piece that is carried. cell: what its sign is about; quiet: it bears none.
+  def piece(attempt, seen, name, cell: name, quiet: false)
+    sign = seen.sign(cell) unless quiet
+    tag.button(safe_join([ face(seen, name), (sign(seen, cell) if sign) ], " "), type: "button", id: "go-#{attempt.id}-#{name}", class: [ "piece", ("piece-#{sign}" if sign) ],
       data: { piece: name }, disabled: seen.fixed?(cell), "aria-pressed": "false")
+  end
+
+  # A control that makes a move. chosen: whether it stands.
+  def move_button(attempt, move, content, chosen: nil, disabled: false, **options)
+    tag.button(content, type: "button", id: "go-#{attempt.id}-#{move.values_at('field', 'option', 'turn', 'card', 'show').compact.join('-')}", disabled: disabled, "aria-pressed": chosen, data: { move: move.to_json }, **options)
   end
 
   # What the last move brought, in a sentence.

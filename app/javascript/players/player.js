@@ -5,7 +5,7 @@
 //   [data-piece] [data-place]  what is carried, and where to; [data-put]: the control of a place
 //   [data-tray]                where pieces lie that are nowhere; [data-next]: a tapped piece goes to its next free place
 //   [data-field]               an input or a list
-//   [data-do]                  a move of its own: check, hint, finish
+//   [data-move]                a move as it is, such as { "turn": "p1" }
 import { Idiomorph } from "idiomorph"
 import { Moves } from "players/moves"
 import { carry, CARRIED } from "players/carrying"
@@ -50,7 +50,10 @@ function make(player, move) {
 }
 
 // What a move will look like until it is answered.
-function foresee(player, { piece, place, field, text }) {
+function foresee(player, move) {
+  const { piece, place, field, text } = move,
+    same = JSON.stringify(move)
+  player.querySelectorAll("[data-move]").forEach(one => one.dataset.move === same && one.classList.add("piece-sent"))
   if (field !== undefined && text !== undefined) {
     const input = player.querySelector(`[data-field="${CSS.escape(field)}"]`)
     if (input && input !== document.activeElement) input.value = text
@@ -121,8 +124,8 @@ function put(player, piece, place, keys = false) {
 function press(event) {
   const player = playerOf(event.target)
   if (!player || player.hasAttribute("data-over")) return
-  const act = event.target.closest("[data-do]")
-  if (act) return make(player, { do: act.dataset.do })
+  const act = event.target.closest("[data-move]")
+  if (act) return make(player, JSON.parse(act.dataset.move))
   const piece = event.target.closest("[data-piece]"),
     place = event.target.closest("[data-place]"),
     carried = picked(player),
@@ -137,7 +140,7 @@ function press(event) {
 function tap(player, piece, place, keys) {
   const line = piece.closest("[data-next]")
   if (!line) return pick(piece)
-  const free = line.querySelector("[data-place]:not(:has([data-piece]))")
+  const free = line.querySelector("[data-place][data-many], [data-place]:not(:has([data-piece]))")
   if (place) return put(player, piece, null, keys)
   if (free) put(player, piece, free.dataset.place, keys)
 }

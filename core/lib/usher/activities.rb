@@ -11,6 +11,8 @@ module Usher
     autoload :Kinds, "usher/activities/kinds"
     autoload :Play, "usher/activities/play"
     autoload :Rules, "usher/activities/rules"
+    autoload :Setting, "usher/activities/setting"
+    autoload :Table, "usher/activities/table"
     autoload :Score, "usher/activities/score"
     autoload :Seen, "usher/activities/seen"
 

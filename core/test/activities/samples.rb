@@ -11,7 +11,17 @@ module Samples
     ],
     "gaps" => %w[typed dragged chosen].map do |how|
       { "how" => how, "more" => [ "anchor" ], "text" => [ "The ", { "right" => %w[tide flood], "wrong" => %w[wind] }, " comes in ", { "right" => [ "twice" ] }, " a day.\nAt ", { "right" => [ "ebb" ], "wrong" => [ "night" ] }, " it goes." ] }
-    end
+    end,
+    "match" => [ { "rows" => [ %w[ebb goes flood], %w[flow comes], [ { "picture" => 7, "alt" => "A buoy" }, { "sound" => 4 } ] ] } ],
+    "memory" => %w[1 2].map { |teams| { "teams" => teams, "pairs" => [ %w[ebb ebb], [ "anchor", { "picture" => 3 } ], %w[port left] ] } },
+    "cards" => [ { "cards" => [ [ "ebb", "the tide goes" ], [ "flow", "the tide comes" ], [ { "picture" => 3 }, "a buoy" ] ] } ],
+    "choose_one" => [ { "questions" => [ { "ask" => "How often a day is it high water?", "right" => [ "twice" ], "wrong" => %w[once never] }, { "ask" => { "sound" => 3 }, "right" => [ "a fog horn" ], "wrong" => [ { "picture" => 2 }, "a bell" ] } ] } ],
+    "choose_all" => [ { "questions" => [ { "ask" => "Which float?", "right" => %w[cork buoy], "wrong" => %w[anchor stone] }, { "ask" => "Which sink?", "right" => %w[anchor], "wrong" => %w[cork] } ] } ],
+    "true_false" => [ { "sentences" => [ { "ask" => "At ebb the water falls.", "true" => true }, { "ask" => "Ropes sink.", "true" => false }, { "ask" => { "picture" => 4 }, "true" => true } ] } ],
+    "number" => [ { "unit" => "free", "questions" => [ { "ask" => "Half of 5 m?", "right" => "2.5 m", "within" => "0.1" }, { "ask" => "3/4 of 8?", "right" => "6" } ] } ],
+    "split" => [ { "words" => %w[har-bour light-house tide-ta-ble] } ],
+    "count" => [ { "boxes" => [ { "ask" => "Four buoys", "count" => 4, "thing" => "◍" }, { "ask" => "Two ropes", "count" => 2, "thing" => { "picture" => 5 } } ] } ],
+    "circles" => [ { "circles" => [ "Floats", "Is red" ], "things" => [ { "face" => "red buoy", "in" => [ 0, 1 ] }, { "face" => "cork", "in" => [ 0 ] }, { "face" => "brick", "in" => [ 1 ] }, { "face" => "anchor", "in" => [] } ] } ]
   }.freeze
 
   def each_sample
@@ -25,6 +35,8 @@ module Samples
   # Moves after which these are the answers.
   def moves_to(kind, deal, answers)
     case kind.answering(deal)
+    when Usher::Activities::Answering::Turning then kind.cells(deal).group_by { |card| kind.question(deal, card) }.values.flatten.map { |card| { "turn" => card } }
+    when Usher::Activities::Kinds::Cards then kind.cells(deal).flat_map { |card| [ { "show" => card }, { "card" => card, "knew" => true } ] }
     when Usher::Activities::Answering::Placing then answers.map { |piece, place| { "piece" => piece, "place" => place } }
     when Usher::Activities::Answering::Typing then answers.map { |field, text| { "field" => field, "text" => text } }
     else answers.flat_map { |field, options| options.map { |option| { "field" => field, "option" => option } } }
@@ -35,7 +47,7 @@ module Samples
   def wrong_move(kind, deal, answers, cell)
     candidates(kind, deal, cell).find do |move|
       now = kind.accept(deal, answers, move)
-      kind.answer(deal, now, cell) && !kind.right?(deal, now, cell)
+      kind.answer(deal, now, cell) && kind.right?(deal, now, cell) == false
     rescue Usher::Invalid
       false
     end
@@ -48,6 +60,7 @@ module Samples
       places = answering.instance_variable_get(:@places).keys
       deal.names.product(places).map { |piece, place| { "piece" => piece, "place" => place } }
     when Usher::Activities::Answering::Typing then [ { "field" => cell, "text" => "zzzzzzz" } ]
+    when Usher::Activities::Answering::Turning, Usher::Activities::Kinds::Cards then []
     else answering.instance_variable_get(:@fields)[cell].map { |option| { "field" => cell, "option" => option } }
     end
   end

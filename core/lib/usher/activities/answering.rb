@@ -4,11 +4,11 @@ module Usher
     # stored as JSON, empty at the start), and answers:
     #   accept(answers, move, fixed)  the answers after a move (a hash from outside); fixed: names of cells that
     #                                 must stay. Raises Invalid for a move that is not possible.
-    #   clear(answers, cell)          the answers without the one in this cell.
     module Answering
       autoload :Choosing, "usher/activities/answering/choosing"
       autoload :Lining, "usher/activities/answering/lining"
       autoload :Placing, "usher/activities/answering/placing"
+      autoload :Turning, "usher/activities/answering/turning"
       autoload :Typing, "usher/activities/answering/typing"
     end
   end

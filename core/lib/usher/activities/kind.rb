@@ -9,6 +9,22 @@ module Usher
       # The plain name on screen.
       def self.title = name.split("::").last
 
+      # In a few words, what those who play do.
+      def self.purpose = ""
+
+      # The table that a teacher fills in (see Table): how its columns are called. A column whose word ends in "…" may be
+      # repeated. Kinds that are filled in otherwise have none.
+      def self.columns = []
+
+      # What can be chosen besides: { name => Setting }.
+      def self.settings = {}
+
+      # Content from rows of a filled table and the chosen settings, to be checked by `build`.
+      def self.from_table(_rows, _settings) = raise(NotImplementedError)
+
+      # The rows that make this content.
+      def to_table = []
+
       # Accepts raw content; raises Invalid with a sentence for the teacher.
       def self.build(content) = new(content)
 
@@ -34,13 +50,11 @@ module Usher
       # The answers after a move. fixed: cells that must stay. Raises Invalid for a move that is not possible.
       def accept(deal, answers, move, fixed = []) = answering(deal).accept(answers, move, fixed)
 
-      # Without the answer in this cell.
-      def clear(deal, answers, cell) = answering(deal).clear(answers, cell)
-
       # What has been answered in a cell: a value to compare, nil for nothing.
       def answer(_deal, answers, cell) = answers[cell]
 
-      # Whether the answer in a cell is right by itself, while others may be missing.
+      # Whether the answer in a cell is right by itself, while others may be missing; nil where that depends on what is
+      # still to come.
       def right?(deal, answers, cell) = raise(NotImplementedError)
 
       # { cell => points from 0 to 1, or nil where nothing was answered }, as one marks at the end.

@@ -77,20 +77,20 @@ module Usher
         now = kind.accept(deal, answers, move, fixed)
         changed = cells.reject { |cell| kind.answer(deal, now, cell) == kind.answer(deal, answers, cell) }
         raise Invalid, "That one is in its place already." if changed.any? { |cell| about(cell)["fixed"] }
-        state["answers"] = now
+        before, state["answers"] = answers, now
         changed.each { |cell| note(cell, "shown" => nil) }
         state["all"] = nil
-        rules.live? ? mark_now(changed) : Outcome.new(marked: {}, back: [])
+        rules.live? ? mark_now(changed, before) : Outcome.new(marked: {}, back: [])
       end
 
-      # The answers in these cells are marked at once.
-      def mark_now(changed)
-        marked = changed.select { |cell| kind.answer(deal, answers, cell) }.to_h { |cell| [ cell, kind.right?(deal, answers, cell) ] }
+      # The answers in these cells are marked at once. before: the answers to go back to.
+      def mark_now(changed, before)
+        marked = changed.select { |cell| kind.answer(deal, answers, cell) }.to_h { |cell| [ cell, kind.right?(deal, answers, cell) ] }.compact
         marked.each { |cell, right| count(cell, right) }
         wrong = marked.reject { |_, right| right }.keys
         state["misses"] += 1 if wrong.any?
         back = rules.marked == "back" ? wrong.reject { |cell| about(cell)["fixed"] } : []
-        back.each { |cell| state["answers"] = kind.clear(deal, answers, cell) }
+        state["answers"] = before if back.any?
         marked.each { |cell, right| note(cell, "shown" => back.include?(cell) ? nil : (right ? 1 : 0), "fixed" => right || out_of_tries?(cell)) }
         end_if_all_fixed
         Outcome.new(marked: marked, back: back)
@@ -129,8 +129,9 @@ module Usher
         raise Invalid, "There are no hints here." if rules.hints == "none"
         cell ||= cells.find { |one| !kind.right?(deal, answers, one) }
         raise Invalid, "There is nothing to help with there." unless cells.include?(cell) && !about(cell)["fixed"]
-        state["answers"] = kind.solve(deal, answers, cell)
-        note(cell, "hinted" => true, "fixed" => true, "shown" => 1, "first" => about(cell).fetch("first", false))
+        before, state["answers"] = answers, kind.solve(deal, answers, cell)
+        helped = [ cell, *cells.select { |one| kind.answer(deal, before, one).nil? && kind.right?(deal, answers, one) } ].uniq
+        helped.each { |one| note(one, "hinted" => true, "fixed" => true, "shown" => 1, "first" => about(one).fetch("first", false)) }
         end_if_all_fixed
         Outcome.new(marked: {}, back: [])
       end

@@ -2,8 +2,6 @@ module Usher
   module Activities
     # What may be shown of a go to whoever looks at it now: the one place that says so.
     class Seen
-      SIGNS = { 1 => "right", 0 => "not" }.freeze
-
       # play: a Play; late: whether its time is over; all: somebody who may see every mark (the teacher); solved:
       # how it is solved instead of what was answered, where that may be seen.
       def initialize(play, late: false, all: false, solved: false)
@@ -26,7 +24,7 @@ module Usher
       def sign(cell)
         return "right" if @solved
         points = @play.about(cell)["shown"] || (marks[cell] if told?)
-        points && SIGNS.fetch(points, "partly")
+        points && (points >= 1 ? "right" : (points.positive? ? "partly" : "not"))
       end
 
       # Whether the answer in a cell stays.

@@ -17,8 +17,6 @@ module Usher
           now = move.fetch("chosen", true) == true ? (@many ? was | [ option ] : [ option ]) : was - [ option ]
           now.empty? ? answers.except(field) : answers.merge(field => now)
         end
-
-        def clear(answers, cell) = answers.except(cell)
       end
     end
   end

@@ -19,9 +19,6 @@ module Usher
           settle(answers, piece, place, there.last, fixed)
         end
 
-        # A cell is a piece, or a place.
-        def clear(answers, cell) = @places.key?(cell) ? answers.reject { |_, place| place == cell } : answers.except(cell)
-
         # The pieces at a place.
         def held(answers, place) = answers.filter_map { |piece, at| piece if at == place }
 

@@ -18,8 +18,6 @@ module Usher
           text = Invalid.about("What you typed") { TEXT.call(move["text"]) }.strip
           text.empty? ? answers.except(field) : answers.merge(field => text)
         end
-
-        def clear(answers, cell) = answers.except(cell)
       end
     end
   end

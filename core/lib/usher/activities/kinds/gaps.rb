@@ -18,6 +18,12 @@ module Usher
         FLAGS = { "case" => false, "accents" => true, "slip" => false, "lengths" => false }.freeze
 
         def self.title = "Fill the gaps"
+        def self.purpose = "A text with words left out, to be typed, dragged there or chosen."
+        def self.settings
+          yes_no = { "false" => "No", "true" => "Yes" }
+          { "how" => Setting.new("How the gaps are filled", { "typed" => "By typing", "dragged" => "By dragging words", "chosen" => "From a list at each gap" }),
+            "slip" => Setting.new("One slip is forgiven", yes_no), "case" => Setting.new("Capitals matter", yes_no), "accents" => Setting.new("Accents matter", yes_no.to_a.reverse.to_h), "lengths" => Setting.new("Gaps show their length", yes_no) }
+        end
 
         def deal(seed) = Deal.shuffle(way.pieces.size, seed)
 

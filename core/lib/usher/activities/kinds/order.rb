@@ -17,6 +17,16 @@ module Usher
         Line = Struct.new(:ask, :pieces, :orders)
 
         def self.title = "Put in order"
+        def self.purpose = "Things, the words of a sentence or the letters of a word, in their order."
+        def self.columns = [ "Question, or nothing", "In the right order", "Thing, or another right order…" ]
+        def self.settings = { "of" => Setting.new("What is put in order", { "words" => "Words of a sentence", "letters" => "Letters of a word", "things" => "Things" }) }
+
+        def self.from_table(rows, settings)
+          part = settings["of"] == "things" ? ->(cells) { { "pieces" => cells } } : ->(cells) { { "right" => cells.map { |cell| Table.text(cell) } } }
+          { "of" => settings["of"], "lines" => rows.map { |ask, *cells| { "ask" => ask, **part.(cells.reject { |cell| Table.blank?(cell) }) } } }
+        end
+
+        def to_table = content["lines"].map { |line| [ line["ask"], *(line["pieces"] || line["right"]) ] }
 
         def deal(seed) = Deal.shuffle(pieces.size, seed) { |order| lines.each_index.none? { |number| solved?(order, number) } }
 

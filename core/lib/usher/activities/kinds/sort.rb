@@ -10,6 +10,15 @@ module Usher
         TILES = 1..60
 
         def self.title = "Sort into groups"
+        def self.purpose = "Bring each tile to the group it belongs to."
+        def self.columns = %w[Tile Group]
+
+        def self.from_table(rows, _settings)
+          groups = rows.group_by { |_, group| Table.key(group) }.values
+          { "groups" => groups.map { |same| { "name" => same.first[1], "tiles" => same.map(&:first) } } }
+        end
+
+        def to_table = groups.flat_map { |name, tiles| tiles.map { |tile| [ tile.to_h, name.to_h ] } }
 
         def deal(seed) = Deal.shuffle(tiles.size, seed)
 
