@@ -74,11 +74,12 @@ Rails.application.routes.draw do
 
   resources :activities, only: %i[edit update] do
     resource :look, only: :show, module: :activities
-    resource :placing, only: :create, module: :activities
+    resource :placing, :copy, only: :create, module: :activities
     resources :attempts, only: :create, module: :activities
   end
   resources :attempts, only: :show do
     resources :moves, only: :create, module: :attempts
+    resources :faces, only: :show, module: :attempts
   end
 
   resources :polls, only: %i[show update]

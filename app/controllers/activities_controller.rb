@@ -4,6 +4,6 @@ class ActivitiesController < ApplicationController
 
   before_action { @activity = access.activities.find(params[:id]) }
 
-  def edit = nil
+  def edit = @form = Activity::Form.new(@activity)
   def update = keep(@activity)
 end

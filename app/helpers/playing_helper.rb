@@ -9,13 +9,19 @@ module PlayingHelper
     tag.span(mark, class: "sign sign-#{seen.sign(cell)}", role: "img", "aria-label": word) if mark
   end
 
-  # What a face shows.
-  def face(seen, name) = seen.face(name)&.text
+  # What a face shows. Pictures and sounds come from the go's own address, which tells nothing about what they are.
+  def face(attempt, seen, name)
+    face = seen.face(name) or return
+    source = ->(part) { attempt_face_path(attempt, name, part: part, solved: (true if seen.solved?)) }
+    safe_join([ (tag.img(src: source["picture"], alt: face.alt, class: "face-picture", draggable: false) if face.picture), face.text.presence,
+      (tag.span("", class: "face-sound", data: { sound: source["sound"] }, role: "img", "aria-label": "a sound") if face.sound),
+      (tag.span("", class: "face-sound", data: { sound: source["said"] }, role: "img", "aria-label": "read aloud") if face.said) ].compact, " ")
+  end
 
   # A piece that is carried. cell: what its sign is about; quiet: it bears none.
   def piece(attempt, seen, name, cell: name, quiet: false)
     sign = seen.sign(cell) unless quiet
-    tag.button(safe_join([ face(seen, name), (sign(seen, cell) if sign) ], " "), type: "button", id: "go-#{attempt.id}-#{name}", class: [ "piece", ("piece-#{sign}" if sign) ],
+    tag.button(safe_join([ face(attempt, seen, name), (sign(seen, cell) if sign) ], " "), type: "button", id: "go-#{attempt.id}-#{name}", class: [ "piece", ("piece-#{sign}" if sign) ],
       data: { piece: name }, disabled: seen.fixed?(cell), "aria-pressed": "false")
   end
 

@@ -89,8 +89,11 @@ parts.keyboard = new Keyboard({
   keep: keyboard => parts.preferences.set({ keyboard }),
   editor: () => (parts.editor.open ? parts.editor : null)
 })
-parts.edit = item =>
-  item.dataset.formula ? parts.fetched.run("board/making/formula", "open", item) : parts.editor.reopen(item)
+parts.edit = item => {
+  const { formula, activity } = item.dataset
+  if (formula) return parts.fetched.run("board/making/formula", "open", item)
+  return activity ? parts.fetched.run("board/making/activity", "change", activity) : parts.editor.reopen(item)
+}
 parts.open = opener({
   page: number => parts.turning.visit(number),
   activity: (number, item) => parts.playing.open(number, item),

@@ -52,11 +52,14 @@ class Activity < ApplicationRecord
 
   private
 
-  CARD = { "x" => 420, "y" => 230, "width" => 760, "height" => 440 }.freeze
+  CARD = { "width" => 760, "height" => 440 }.freeze
 
+  # Beside what lies there, where there is room.
   def add_card(by)
     page = lesson.place_page
-    page.perform({ "verb" => "put", "items" => [ { "kind" => "activity", "id" => SecureRandom.alphanumeric(20), **CARD, **card } ] }, id: SecureRandom.alphanumeric(20), by: by)
+    width, height = CARD.values
+    x, y = Usher::Page::Spot.new(page.items.where(layer: lesson.prepared).boxes, page.size).take(width, height, page.size.map { |side| side / 2.0 })
+    page.perform({ "verb" => "put", "items" => [ { "kind" => "activity", "id" => SecureRandom.alphanumeric(20), "x" => (x - width / 2).round, "y" => (y - height / 2).round, **CARD, **card } ] }, id: SecureRandom.alphanumeric(20), by: by)
     page
   end
 
@@ -66,6 +69,12 @@ class Activity < ApplicationRecord
   def content_is_playable
     self.content = Usher::Activities.registry.fetch(kind).build(content).content
     self.rules = Usher::Activities::Rules.new(rules).to_h
+    faces = Usher::Activities.registry.fetch(kind).build(content).all_faces
+    own = { picture: lesson.teacher.pictures, sound: lesson.teacher.assets.where(kind: "sound") }
+    own.each do |part, shelf|
+      numbers = faces.filter_map(&part).uniq
+      errors.add(:content, "A #{part} of this activity is not in your store room any more.") unless shelf.where(id: numbers).count == numbers.size
+    end
   rescue Usher::Invalid => error
     errors.add(:content, error.message)
   end

@@ -1,6 +1,10 @@
 require "test_helper"
+require Rails.root.join("core/test/activities/samples")
 
 class ActivitiesTest < ActionDispatch::IntegrationTest
+  HTMX = { "HX-Request" => "true" }.freeze
+  TABLE = SORT["groups"].flat_map { |group| group["tiles"].map { |tile| [ tile, group["name"] ] } }.freeze
+
   setup do
     @owner = teacher
     @lesson = lesson(@owner)
@@ -8,14 +12,18 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
   end
 
   test "made in three steps: fill in, look, put it on the page" do
-    get new_lesson_activity_path(@lesson)
-    assert_select "[x-data=sortMaker]"
-    post lesson_activities_path(@lesson), params: { kind: "sort", title: "Safe or wait?", content: SORT.to_json }
+    get new_lesson_activity_path(@lesson), headers: HTMX
+    assert_select ".maker-kind", Usher::Activities.registry.count
+    get new_lesson_activity_path(@lesson, kind: "sort"), headers: HTMX
+    assert_select "[data-maker-kind=table]"
+    post lesson_activities_path(@lesson), params: { kind: "sort", title: "Safe or wait?", table: TABLE.to_json }, headers: HTMX
     made = @lesson.activities.sole
+    assert_equal SORT["groups"].map { |group| group["tiles"] }, made.content["groups"].map { |group| group["tiles"].map { |tile| tile["text"] } }
     assert_redirected_to activity_look_path(made)
-    follow_redirect!
+    follow_redirect!(headers: HTMX.dup)
     assert_select ".player", 1
-    post activity_placing_path(made)
+    post activity_placing_path(made), headers: HTMX
+    assert_equal "placed", response.headers["HX-Trigger"]
     item = @lesson.pages.first.items.sole
     assert_equal [ made.id, "Safe or wait?" ], [ item.activity_id, item.data["title"] ]
   end
@@ -23,23 +31,62 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
   test "changing it brings its cards up to date" do
     made = activity(@lesson)
     card_on(@lesson.pages.first, made)
-    patch activity_path(made), params: { title: "Cross it?", content: SORT.to_json }
-    post activity_placing_path(made)
+    get edit_activity_path(made), headers: HTMX
+    assert_equal TABLE, JSON.parse(css_select("[data-rows]").first["data-rows"]).map { |row| row.map { |cell| cell["text"] } }
+    patch activity_path(made), params: { title: "Cross it?", table: TABLE.to_json }, headers: HTMX
+    post activity_placing_path(made), headers: HTMX
     assert_equal "Cross it?", @lesson.pages.first.items.sole.data["title"]
+    post activity_copy_path(made), headers: HTMX
+    assert_equal [ "Cross it?" ] * 2, @lesson.activities.pluck(:title)
   end
 
   test "what is missing or clashes is said, with what was typed still there" do
-    post lesson_activities_path(@lesson), params: { title: "", content: { groups: [ { name: "Safe", tiles: [] }, { name: "Wait", tiles: [ "x" ] } ] }.to_json }
+    post lesson_activities_path(@lesson), params: { kind: "sort", title: "", table: [ [ "x", "Wait" ] ].to_json, rules: { marked: "parts", tries: "3", minutes: "1,5" } }, headers: HTMX
     assert_response :unprocessable_entity
-    assert_select "[role=alert]", /Give the activity a title.*“Safe” has no tiles/
-    assert_includes css_select("[data-groups]").first["data-groups"], "Wait"
-    [ "nonsense", "[]", "3", nil ].each do |content|
-      post lesson_activities_path(@lesson), params: { title: "T", content: content }
-      assert_response :unprocessable_entity
+    assert_equal "1", response.headers["X-Usher-Form"]
+    assert_select "[role=alert]", /Give the activity a title.*needs 2 to 6 groups/
+    assert_includes css_select("[data-rows]").first["data-rows"], "Wait"
+    assert_select "[name='rules[tries]'][value='3']"
+    assert_select "[name='rules[marked]'] [selected]", /part by part/
+    [ "nonsense", "{", "3", [ 1 ].to_json, [ [ {} ] * 20 ].to_json, "[#{'[],' * 100_000}[]]" ].each do |table|
+      post lesson_activities_path(@lesson), params: { kind: "sort", title: "T", table: table }, headers: HTMX
+      assert_response :unprocessable_entity, table.first(20)
     end
-    post lesson_activities_path(@lesson), params: { title: "T", content: "[#{'1,' * 60_000}1]" }
-    assert_redirected_to root_path
+    [ { kind: "eval" }, {} ].each do |kind|
+      post lesson_activities_path(@lesson), params: { title: "T", table: TABLE.to_json, **kind }, headers: HTMX
+      assert_match(/does not know this/, response.body)
+    end
+    [ { marked: "never" }, { points: "0" }, { tries: "99" } ].each do |rules|
+      post lesson_activities_path(@lesson), params: { kind: "sort", title: "T", table: TABLE.to_json, rules: rules }, headers: HTMX
+      assert_select "[role=alert]", /The rule/
+    end
     assert_empty @lesson.activities
+  end
+
+  test "rules and settings are kept" do
+    post lesson_activities_path(@lesson), params: { kind: "gaps", title: "Tides", text: "The [tide|flood~wind] turns.", table: "[]", settings: { how: "chosen" }, rules: { marked: "whole", tries: "2", minutes: "1.5", points: "3", hints: "cost", solution: "1" } }, headers: HTMX
+    made = @lesson.activities.sole
+    assert_equal [ "The ", { "right" => %w[tide flood], "wrong" => [ "wind" ] }, " turns." ], made.content["text"]
+    assert_equal [ "whole", 2, 90, 3, "cost", true, false ], made.rules.values_at("marked", "tries", "seconds", "points", "hints", "solution", "clock")
+    get edit_activity_path(made), headers: HTMX
+    assert_select "textarea", "The [tide|flood~wind] turns."
+    assert_select "[name='rules[minutes]'][value='1.5']"
+  end
+
+  test "every kind has its partials, is shown and played" do
+    Usher::Activities.registry.each do |name, kind|
+      Samples::CONTENT.fetch(name).each do |content|
+        next if kind.build(content).all_faces.any? { |face| face.picture || face.sound }
+        made = @lesson.activities.create!(title: kind.title, kind: name, content: content, rules: { "hints" => "free" })
+        get edit_activity_path(made), headers: HTMX
+        assert_response :success
+        get activity_look_path(made), headers: HTMX
+        assert_select ".player .player-task", 1, name
+        attempt = made.attempts.sole
+        attempt.play.cells.size.times { move(attempt, do: "hint") unless attempt.reload.ended }
+        assert_select ".player-end", /Done/, name
+      end
+    end
   end
 
   test "a go is marked move by move and its answers stay on the server" do
@@ -47,7 +94,7 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     post activity_attempts_path(made)
     attempt = made.attempts.sole
     move(attempt, piece: "p1", place: astray(attempt, "p1"))
-    assert_select ".tray [data-piece=p1]", 1
+    assert_select ".pool [data-piece=p1]", 1
     assert_select "[role=status]", /does not belong there. It went back/
     %w[p1 p2 p3 p4].each { |piece| move(attempt, piece: piece, place: home(attempt, piece)) }
     assert_select ".player-end", /3 of 4 at the first go/
@@ -87,13 +134,13 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     sitting = Sitting.teach(@lesson, @lesson.pages.first)
     attempt = made.deal(layer: sitting.layer)
     place(attempt, "p1")
-    patch activity_path(made), params: { title: "Cross it?", content: { groups: [ { name: "Now", tiles: [ "06:00" ] }, { name: "Later", tiles: [ "07:00" ] } ] }.to_json }
+    patch activity_path(made), params: { title: "Cross it?", table: [ %w[06:00 Now], %w[07:00 Later] ].to_json }
     assert_equal [ 1, 2 ], made.editions.reload.pluck(:number)
     move(attempt, piece: "p2", place: home(attempt, "p2"))
     assert_response :success
     assert_equal 2, attempt.reload.answered
     assert_equal 2, made.reload.deal(layer: sitting.layer).size
-    patch activity_path(made), params: { title: "Cross it now?", content: made.content.to_json }
+    patch activity_path(made), params: { title: "Cross it now?", table: [ %w[06:00 Now], %w[07:00 Later] ].to_json, rules: { marked: "back", hints: "none", points: "1", clock: "1", moves: "1", solution: "1" } }
     assert_equal 2, made.editions.reload.count, "another title is no other edition"
     assert_raises(ActiveRecord::ReadOnlyRecord) { made.edition.update!(content: SORT) }
   end
@@ -127,6 +174,29 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     post attempt_moves_path(attempt), params: { id: fresh, move: { piece: "p2", place: "g1" } }, headers: { "HX-Request" => "true" }, as: :json
     assert_match(/time for this go is over/, response.body)
     assert_equal 1, attempt.reload.answered
+  end
+
+  test "pictures come from the go, under the names of its deal, while they can be seen" do
+    picture = picture_of(@owner)
+    made = @lesson.activities.create!(title: "Pairs", kind: "memory", content: { "pairs" => [ [ { "picture" => picture.id, "alt" => "A buoy" }, "buoy" ], %w[ebb flow] ] })
+    card_on(@lesson.pages.first, made)
+    sitting = sit(@lesson)
+    attempt = made.deal(to: Participant.of(come_in(sitting)))
+    card = attempt.play.deal.pieces.key(0)
+    get attempt_face_path(attempt, card, part: "picture")
+    assert_response :not_found, "it lies face down"
+    post attempt_moves_path(attempt), params: { id: fresh, move: { turn: card } }, as: :json
+    assert_select "img[alt='A buoy'][src='#{attempt_face_path(attempt, card, part: "picture")}']"
+    assert_no_match(/pictures|#{picture.id}\.png|#{picture.name}/, response.body)
+    get attempt_face_path(attempt, card, part: "picture")
+    assert_response :success
+    assert_equal picture.content_type, response.media_type
+    get attempt_face_path(attempt, card, part: "picture", solved: true)
+    assert_response :success
+    %w[sound said file].each { |part| get(attempt_face_path(attempt, card, part: part)) || assert_response(:not_found) }
+    foreign = @lesson.activities.new(title: "Theirs", kind: "memory", content: { "pairs" => [ [ { "picture" => picture_of(teacher("Ivo")).id }, "b" ], %w[c d] ] })
+    assert_not foreign.save
+    assert_match(/not in your store room/, foreign.errors.full_messages.join)
   end
 
   test "how it is solved is the teacher's to show at the wall, and nobody's to ask for before" do

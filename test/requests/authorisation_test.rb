@@ -39,7 +39,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "POST /pictures" => %i[owner other], "GET /pictures/:id" => CLASS, "GET /pictures/:picture_id/under/:parts" => CLASS,
     "GET /activities/:id/edit" => TEACHER, "PATCH /activities/:id" => TEACHER, "PUT /activities/:id" => TEACHER,
     "GET /activities/:activity_id/look" => TEACHER, "POST /activities/:activity_id/placing" => TEACHER, "POST /activities/:activity_id/attempts" => CLASS,
-    "GET /pages/:page_id/goes" => TEACHER, "GET /attempts/:id" => %i[student], "POST /attempts/:attempt_id/moves" => %i[student],
+    "GET /pages/:page_id/goes" => TEACHER, "GET /attempts/:id" => %i[student], "POST /attempts/:attempt_id/moves" => %i[student], "GET /attempts/:attempt_id/faces/:id" => [], "POST /activities/:activity_id/copy" => TEACHER,
     "GET /polls/:id" => TEACHER, "PATCH /polls/:id" => TEACHER, "PUT /polls/:id" => TEACHER,
     "GET /takes" => %i[owner other], "GET /takes/:id" => TEACHER, "PATCH /takes/:id" => TEACHER, "PUT /takes/:id" => TEACHER, "DELETE /takes/:id" => TEACHER,
     "POST /takes/:take_id/voice_pieces" => TEACHER, "POST /takes/:take_id/stop" => TEACHER, "GET /takes/:take_id/film" => TEACHER, "GET /takes/:take_id/voice" => TEACHER,
@@ -145,6 +145,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
 
   def id_for(path, name)
     return @parts if name == "parts"
+    return "p1" if path.end_with?("/faces/:id") && name == "id"
     return { "drawings" => "1", "found_pictures" => "crab" }[path.split("/")[1]] if path.match?(%r{\A/(drawings|found_pictures)/})
     { "lessons" => @lesson, "imports" => @import, "pages" => @page, "pictures" => @picture, "media" => @asset, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take, "starting_points" => @kept }
       .find { |part, _| path.start_with?("/#{part}/:#{name}") }.last.id.to_s

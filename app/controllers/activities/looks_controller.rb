@@ -2,6 +2,8 @@
 class Activities::LooksController < ApplicationController
   include Plays
 
+  include ActivityContent
+
   skip_before_action :require_anyone
   for_teachers
 

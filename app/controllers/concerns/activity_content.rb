@@ -1,22 +1,15 @@
-# Reads an activity's form. Its content arrives as one JSON value, which the core checks as a whole.
+# Shows and keeps the form of an activity, within the board's sheet.
 module ActivityContent
+  extend ActiveSupport::Concern
+
+  included { layout -> { false if htmx? } }
+
   private
 
   def keep(activity)
-    activity.assign_attributes(title: params[:title].to_s, content: parsed_content)
-    if activity.save
-      redirect_to activity_look_path(activity), status: :see_other
-    else
-      @refused = activity.errors.map(&:message).uniq
-      render(activity.new_record? ? :new : :edit, status: :unprocessable_entity)
-    end
-  end
-
-  def parsed_content
-    raw = params[:content].to_s
-    raise Usher::Invalid, "That activity is too large." if raw.bytesize > 100_000
-    JSON.parse(raw, max_nesting: 10).then { |content| content.is_a?(Hash) ? content : {} }
-  rescue JSON::ParserError
-    {}
+    @form = Activity::Form.new(activity, params)
+    return redirect_to activity_look_path(activity), status: :see_other if @form.keep
+    response.headers["X-Usher-Form"] = "1" # the form itself comes back
+    render(activity.new_record? ? :new : :edit, status: :unprocessable_entity)
   end
 end

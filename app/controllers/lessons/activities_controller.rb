@@ -1,18 +1,19 @@
-# Making an activity: step one of three.
+# Making an activity: step one of three. Without a kind, what there is to choose from.
 class Lessons::ActivitiesController < Lessons::BaseController
   include ActivityContent
 
+  helper_method :lesson
+
   def new
     lesson.leave_at(page: page_shown, view: nil) # its card will go there
-    @activity = lesson.activities.new(kind: kind, title: "", content: {})
+    return render :kinds unless params[:kind]
+    @form = Activity::Form.new(fresh)
   end
 
-  def create
-    @activity = lesson.activities.new(kind: kind, title: params[:title].to_s)
-    keep(@activity)
-  end
+  def create = keep(fresh)
 
   private
 
-  def kind = Usher::Activities.registry.names.include?(params[:kind]) ? params[:kind] : "sort"
+  # Raises Usher::Invalid for a kind there is none of.
+  def fresh = @activity = lesson.activities.new(kind: params[:kind].to_s.tap { |kind| Usher::Activities.registry.fetch(kind) }, title: "")
 end

@@ -105,10 +105,17 @@ function pick(piece, on = piece.getAttribute("aria-pressed") !== "true") {
   piece.setAttribute("aria-pressed", String(on))
   player.toggleAttribute("data-picked", on)
   if (on) announce(player, "Picked up. Choose a place.")
+  if (on) hear(piece)
 }
 
 function announce(player, words) {
   player.querySelector(".player-word").textContent = words
+}
+
+// A piece that sounds is heard as it is picked up.
+function hear(element) {
+  const sound = element.querySelector("[data-sound]")?.dataset.sound
+  if (sound) new Audio(sound).play().catch(() => say("That sound cannot be played."))
 }
 
 // keys: whoever plays by keys goes on at the next piece.
@@ -124,6 +131,8 @@ function put(player, piece, place, keys = false) {
 function press(event) {
   const player = playerOf(event.target)
   if (!player || player.hasAttribute("data-over")) return
+  const heard = event.target.closest("[data-sound]")
+  if (heard && !heard.closest("button")) return hear(heard.parentElement)
   const act = event.target.closest("[data-move]")
   if (act) return make(player, JSON.parse(act.dataset.move))
   const piece = event.target.closest("[data-piece]"),

@@ -16,7 +16,12 @@ const once = (path, then) =>
   }))
 
 const player = () => once("players/player", ({ default: start }) => start())
-const maker = kind => once(`makers/${kind}`, ({ default: part }) => Alpine.data(`${kind}Maker`, part))
+const known = new Set()
+const maker = kind =>
+  once(`makers/${kind}`, ({ default: part }) => {
+    Alpine.data(`${kind}Maker`, part)
+    known.add(kind)
+  })
 
 // Resolves once everything within this element (or document) has what it needs.
 export const ready = root =>
@@ -25,10 +30,20 @@ export const ready = root =>
     ...[...root.querySelectorAll("[data-maker-kind]")].map(({ dataset }) => maker(dataset.makerKind))
   ])
 
-// A player from this address comes into the target (a selector). Answers whether it came.
-export async function open(address, target) {
+// Makers that come by htmx have theirs before they are swapped in.
+document.addEventListener("htmx:beforeSwap", event => {
+  const { detail } = event,
+    fresh = new DOMParser().parseFromString(detail.serverResponse ?? "", "text/html")
+  const kinds = [...fresh.querySelectorAll("[data-maker-kind]")].map(({ dataset }) => dataset.makerKind)
+  if (kinds.every(kind => known.has(kind))) return
+  detail.shouldSwap = false
+  ready(fresh).then(() => window.htmx.swap(detail.target, detail.serverResponse, { swapStyle: "innerHTML" }))
+})
+
+// A player or a maker from this address comes into the target (a selector). Answers whether it came.
+export async function open(address, target, { method = "POST" } = {}) {
   try {
-    const player = await markup("POST", address)
+    const player = await markup(method, address)
     await ready(new DOMParser().parseFromString(player, "text/html"))
     window.htmx.swap(target, player, { swapStyle: "innerHTML" })
     return true

@@ -14,6 +14,10 @@ export function startHtmx(htmx) {
   document.addEventListener("htmx:configRequest", event => {
     Object.assign(event.detail.headers, { "X-CSRF-Token": token(), ...momentHeaders() })
   })
+  // A form that was not accepted comes back with what is missing.
+  document.addEventListener("htmx:beforeSwap", ({ detail }) => {
+    if (detail.xhr.getResponseHeader("X-Usher-Form")) Object.assign(detail, { shouldSwap: true, isError: false })
+  })
   document.addEventListener("htmx:responseError", event => {
     const { xhr } = event.detail
     if (xhr.status === 401) return location.reload()

@@ -1,3 +1,4 @@
+require "core_test"
 require_relative "samples"
 
 # What holds for every kind in the registry.
@@ -137,9 +138,9 @@ class EveryKindTest < CoreTest
   def test_the_table_it_was_made_from_makes_it_again
     each_sample do |name, kind|
       next if kind.class.columns.empty?
-      settings = kind.class.settings.to_h { |key, setting| [ key, setting.read(kind.content[key]) ] }
-      rows = Usher::Activities::Table.read(JSON.parse(JSON.generate(kind.to_table)))
-      assert_equal kind.content, build(name, kind.class.from_table(rows, settings)).content, name
+      settings = kind.class.settings.to_h { |key, setting| [ key, setting.read(kind.content[key].to_s) ] }
+      form = { table: JSON.parse(JSON.generate(kind.to_table)), text: kind.to_text, settings: settings }
+      assert_equal kind.content, build(name, kind.class.from_form(**form)).content, name
     end
   end
 

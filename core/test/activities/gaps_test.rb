@@ -1,3 +1,4 @@
+require "core_test"
 require_relative "samples"
 
 class GapsTest < CoreTest
@@ -52,6 +53,14 @@ class GapsTest < CoreTest
     deal = kind.deal(1)
     assert_equal({ "p1" => "f2", "p2" => "f1" }, kind.accept(deal, { "p1" => "f1", "p2" => "f2" }, { "piece" => "p1", "place" => "f2" }))
     assert_equal({ "p3" => "f1" }, kind.accept(deal, { "p1" => "f1" }, { "piece" => "p3", "place" => "f1" }))
+  end
+
+  def test_gaps_are_written_in_brackets
+    form = ->(text) { Usher::Activities.registry.fetch("gaps").from_form(table: [ [ "anchor" ] ], text: text, settings: { "how" => "chosen", "accents" => "true" }) }
+    assert_equal [ "The ", { "right" => %w[tide flood], "wrong" => [ "wind" ] }, " turns [" ], form.("The [tide | flood ~ wind] turns [")["text"]
+    assert_invalid(/1 to 8 right/) { build("gaps", form.("Nothing [] here")) }
+    assert_invalid(/no gap/) { build("gaps", form.("No brackets")) }
+    assert_invalid(/Write a text/) { build("gaps", form.("")) }
   end
 
   def test_content_rules_say_what_is_wrong

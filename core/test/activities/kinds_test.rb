@@ -1,3 +1,4 @@
+require "core_test"
 require_relative "samples"
 
 # What is particular to a kind: what its content must be, and what is right.

@@ -1,3 +1,4 @@
+require "core_test"
 require_relative "samples"
 
 class OrderTest < CoreTest

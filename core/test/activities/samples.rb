@@ -1,4 +1,4 @@
-require "core_test"
+require "usher"
 
 # A small content for each kind, and moves that answer it rightly or wrongly, whatever the way of answering.
 module Samples

@@ -1,3 +1,4 @@
+require "core_test"
 require_relative "samples"
 
 # What may be shown of a go, to whom and when.

@@ -1,9 +1,9 @@
-// Opens a chosen text or formula for writing.
+// Opens a chosen text, formula or activity for changing.
 export default {
   word: "Edit",
   icon: "pencil",
   key: "Enter",
   where: "arrange",
-  fits: ({ choice }) => choice.size === 1 && choice.data().every(({ written, formula }) => written || formula),
+  fits: ({ choice }) => choice.size === 1 && choice.data().every(({ written, formula, activity }) => written || formula || activity),
   run: ({ choice, edit }) => edit(choice.elements()[0])
 }

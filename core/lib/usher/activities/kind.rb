@@ -25,6 +25,12 @@ module Usher
       # The rows that make this content.
       def to_table = []
 
+      # Content from all that a teacher fills in. A kind that is written as a text (see Gaps) reads that instead.
+      def self.from_form(table:, settings:, text: nil) = from_table(Table.read(table), settings)
+
+      # The text that makes this content, of a kind that is written so.
+      def to_text = nil
+
       # Accepts raw content; raises Invalid with a sentence for the teacher.
       def self.build(content) = new(content)
 

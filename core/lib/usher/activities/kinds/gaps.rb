@@ -25,6 +25,24 @@ module Usher
             "slip" => Setting.new("One slip is forgiven", yes_no), "case" => Setting.new("Capitals matter", yes_no), "accents" => Setting.new("Accents matter", yes_no.to_a.reverse.to_h), "lengths" => Setting.new("Gaps show their length", yes_no) }
         end
 
+        # A text with its gaps in brackets: what is right there, other right answers after "|", wrong ones after "~", as
+        # in "[tide|flood~wind]". The first cell of each row of the table is a word that fits nowhere.
+        def self.from_form(table:, settings:, text: nil)
+          parts = text.to_s.split(/(\[[^\[\]]*\])/).reject(&:empty?).map { |part| part.start_with?("[") && part.end_with?("]") ? gap_from(part[1..-2]) : part }
+          flags = FLAGS.keys.to_h { |name| [ name, settings[name] == "true" ] }
+          { "text" => parts, "how" => settings["how"], "more" => Table.read(table).map { |row| Table.text(row.first) }, **flags }
+        end
+
+        def self.gap_from(inside)
+          right, *wrong = inside.split("~").map(&:strip)
+          { "right" => right.to_s.split("|").map(&:strip).reject(&:empty?), "wrong" => wrong.reject(&:empty?) }
+        end
+        private_class_method :gap_from
+
+        def self.columns = [ "Words that fit nowhere" ]
+        def to_table = content["more"].map { |word| [ word ] }
+        def to_text = content["text"].map { |part| part.is_a?(String) ? part : "[#{[ part['right'].join('|'), *part['wrong'] ].join('~')}]" }.join
+
         def deal(seed) = Deal.shuffle(way.pieces.size, seed)
 
         def cells(_deal) = @cells ||= gaps.each_index.map { |number| "f#{number + 1}" }

@@ -1,0 +1,36 @@
+# The picture or the sound of a piece of a go, as long as it can be seen.
+class Attempts::FacesController < ApplicationController
+  include Plays, Sandboxed, Streams
+
+  def show
+    face = seen_face or raise ActiveRecord::RecordNotFound
+    sandbox
+    case params[:part]
+    when "picture" then picture(face)
+    when "sound" then sound(face)
+    when "said" then said(face)
+    else raise ActiveRecord::RecordNotFound
+    end
+  end
+
+  private
+
+  def seen_face
+    solved = params[:solved].present?
+    attempt.seen(solved: solved, all: solved && attempt.participant.nil?).face(params[:id])
+  end
+
+  def owner = attempt.activity.lesson.teacher
+
+  def picture(face)
+    picture = owner.pictures.find(face.picture)
+    send_data picture.version("medium").download, type: picture.content_type, disposition: :inline
+  end
+
+  def sound(face) = stream(owner.assets.find(face.sound).file)
+
+  def said(face)
+    raise ActiveRecord::RecordNotFound unless face.said
+    stream Utterance.of(face.said, language: attempt.edition.rules["language"].presence || "en-gb", speed: 150).sound
+  end
+end

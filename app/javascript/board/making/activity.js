@@ -1,0 +1,29 @@
+// Making an activity, without leaving the lesson: a kind, what is filled in, a look, and onto the page.
+import { Part } from "surface/part"
+import { open } from "shared/activities"
+
+export default class ActivityMaker extends Part {
+  static needs = ["surface"]
+
+  constructor(parts) {
+    super(parts)
+    this.sheet = document.getElementById("maker")
+    this.sheet.addEventListener("placed", () => this.sheet.close())
+    this.sheet.addEventListener("close", () => document.getElementById("maker-body").replaceChildren())
+  }
+
+  // A new one on the page in view.
+  async begin() {
+    const { lesson, page } = this.surface
+    await this.surface.settled()
+    await this.show(`/lessons/${lesson}/activities/new?page=${page}`)
+  }
+
+  change(activity) {
+    return this.show(`/activities/${activity}/edit`)
+  }
+
+  async show(address) {
+    if (await open(address, "#maker-body", { method: "GET" })) this.sheet.showModal()
+  }
+}

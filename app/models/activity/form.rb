@@ -1,0 +1,61 @@
+# What a teacher fills in to make an activity: a title, a table or a text, the settings of its kind, and its rules.
+class Activity::Form
+  LARGEST = 200_000 # bytes of a table
+
+  attr_reader :activity, :refused
+
+  # params: as they come from the form; none shows what the activity holds now.
+  def initialize(activity, params = nil)
+    @activity, @params, @refused = activity, params, []
+  end
+
+  def kind = Usher::Activities.registry.fetch(activity.kind)
+
+  def title = @params ? @params[:title].to_s : activity.title
+  def rows = @params ? table : made&.to_table || []
+  def text = @params ? @params[:text].to_s : made&.to_text
+  def setting(name) = @params ? @params.dig(:settings, name) : made&.content&.fetch(name, nil)&.to_s
+
+  # Which rules hold, as the form has them.
+  def rule(name) = rules.fetch(name)
+
+  # Keeps it: false where something is missing or clashes, which `refused` says in sentences.
+  def keep
+    activity.title = title
+    activity.rules = rules
+    activity.content = kind.from_form(table: table, text: text, settings: settings)
+    return true if activity.save
+    @refused = activity.errors.map(&:message).uniq
+    false
+  rescue Usher::Invalid => error
+    @refused = [ error.message ]
+    false
+  end
+
+  private
+
+  def made = @made ||= activity.edition&.kind_of
+
+  def settings = kind.settings.to_h { |name, setting| [ name, setting.read(@params.dig(:settings, name)) ] }
+
+  def table
+    raw = @params[:table].to_s
+    raise Usher::Invalid, "That table is too large." if raw.bytesize > LARGEST
+    raw.empty? ? [] : JSON.parse(raw, max_nesting: 6)
+  rescue JSON::ParserError
+    raise Usher::Invalid, "The table did not arrive whole. Try it again."
+  end
+
+  # Numbers and flags come as text.
+  def rules
+    @rules ||= Usher::Activities::Rules::DEFAULTS.merge(activity.rules).merge(@params&.key?(:rules) ? sent_rules : {})
+  end
+
+  def sent_rules
+    sent = @params[:rules].respond_to?(:to_unsafe_h) ? @params[:rules].to_unsafe_h : {}
+    minutes = sent["minutes"].to_s.tr(",", ".").then { |text| Float(text, exception: false) }
+    { "marked" => sent["marked"], "hints" => sent["hints"], "points" => Integer(sent["points"].to_s, 10, exception: false) }.compact
+      .merge("tries" => Integer(sent["tries"].to_s, 10, exception: false), "seconds" => minutes && (minutes * 60).round)
+      .merge(%w[clock moves solution].to_h { |name| [ name, sent[name] == "1" ] })
+  end
+end
