@@ -27,7 +27,7 @@ module PlayingHelper
 
   # A control that makes a move. chosen: whether it stands.
   def move_button(attempt, move, content, chosen: nil, disabled: false, **options)
-    tag.button(content, type: "button", id: "go-#{attempt.id}-#{move.values_at('field', 'option', 'turn', 'card', 'show').compact.join('-')}", disabled: disabled, "aria-pressed": chosen, data: { move: move.to_json }, **options)
+    tag.button(content, type: "button", id: "go-#{attempt.id}-#{move.except('chosen').values.join('-')}", disabled: disabled, "aria-pressed": chosen, data: { move: move.to_json }, **options)
   end
 
   # What the last move brought, in a sentence.

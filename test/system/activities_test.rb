@@ -1,0 +1,120 @@
+require "application_system_test_case"
+require Rails.root.join("core/test/activities/samples")
+
+# Every kind, played to its end in the browser.
+class ActivitiesPlayedTest < ApplicationSystemTestCase
+  include Samples
+
+  setup do
+    @owner = teacher
+    sign_in @owner
+  end
+
+  # Everything a mouse does at the wall: a wrong answer first, where something can be wrong.
+  test "every kind is played on the page by mouse, wrong and right" do
+    each_made do |made, page|
+      start_on page
+      attempt = eventually { made.attempts.last }
+      play = attempt.play
+      wrong = wrong_move(play.kind, play.deal, play.answers, play.cells.first)
+      if wrong
+        by_mouse(attempt, wrong)
+        assert_text(/went back|not right/, wait: 5)
+      end
+      moves(attempt).each { |move| by_mouse(attempt, move) }
+      assert_selector ".player-end", text: "Done"
+      assert_equal [ made.kind, "done" ], [ made.kind, eventually { attempt.reload.ended } ]
+      assert_accessible context: made.title
+    end
+  end
+
+  test "every kind is played on the page by keys alone" do
+    each_made do |made, page|
+      start_on page
+      attempt = eventually { made.attempts.last }
+      moves(attempt).each { |move| by_keys(attempt, move) }
+      assert_selector ".player-end", text: "Done"
+    end
+  end
+
+  test "every kind is played on a phone, and marked when that is asked for" do
+    each_made(rules: { "marked" => "whole" }) do |made, page|
+      sitting = Sitting.open_doors(page.lesson, page)
+      at(:phone) do
+        visit join_path(sitting.code)
+        fill_in "Your name", with: "Rowan"
+        click_button "Come in"
+        click_button "Play: #{made.title}"
+        attempt = eventually { made.attempts.last }
+        moves(attempt).each { |move| by_mouse(attempt, move) }
+        click_button "Check" if has_button?("Check", wait: 1)
+        assert_selector ".player-end", text: "Done"
+        assert_accessible context: "#{made.title} on a phone"
+        assert_operator page_width, :<=, 390, made.title
+      end
+    end
+  end
+
+  private
+
+  def page_width = page.evaluate_script("document.documentElement.scrollWidth")
+
+  # An activity of each kind, in a lesson of its own.
+  def each_made(rules: {})
+    Usher::Activities.registry.each do |name, kind|
+      lesson = lesson(@owner)
+      made = lesson.activities.create!(title: kind.title, kind: name, content: plain(CONTENT.fetch(name).first), rules: rules)
+      card_on(lesson.pages.first, made)
+      yield made, lesson.pages.first
+    end
+  end
+
+  # The same without pictures and sounds.
+  def plain(content)
+    case content
+    when Hash then content.key?("picture") || content.key?("sound") ? { "text" => "part #{content.values.join}" } : content.transform_values { |value| plain(value) }
+    when Array then content.map { |value| plain(value) }
+    else content
+    end
+  end
+
+  def start_on(page)
+    open_board page.lesson, teach: true
+    assert_selector "[data-kind=activity]", visible: :all
+    tap_at(*on_screen(400, 400))
+    assert_selector ".player"
+  end
+
+  # Moves to the solution, those into a line in the order of its places.
+  def moves(attempt)
+    play = attempt.play
+    moves_to(play.kind, play.deal, play.kind.solution(play.deal)).sort_by.with_index { |move, index| [ move["place"].to_s[/\A[a-t]/].to_s, move["place"].to_s[/\d+/].to_i, index ] }
+  end
+
+  def by_mouse(attempt, move)
+    act(attempt, move) { |element| element.click }
+  end
+
+  def by_keys(attempt, move)
+    act(attempt, move) { |element| element.send_keys :enter }
+  end
+
+  # Does a move with what `press` does to a control; waits until it has been kept.
+  def act(attempt, move, &press)
+    kept = attempt.moves.count
+    if move.key?("piece") then carry(move, &press)
+    elsif move.key?("text") then find("[data-field=#{move['field']}]").set(move["text"]).send_keys(:tab)
+    elsif move.key?("option") && has_selector?("select[data-field=#{move['field']}]", wait: 0) then find("select[data-field=#{move['field']}] option[value=#{move['option']}]").select_option
+    else press.call find("#go-#{attempt.id}-#{move.except('chosen').values.join('-')}")
+    end
+    eventually { attempt.moves.count > kept }
+  end
+
+  # In a line the piece alone goes to the next place that is free.
+  def carry(move)
+    piece = find("[data-piece=#{move['piece']}]")
+    yield piece
+    return if piece.evaluate_script("Boolean(this.closest('[data-next]'))")
+    yield find("[data-place=#{move['place']}] [data-put]", match: :first)
+  end
+end
