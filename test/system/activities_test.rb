@@ -103,7 +103,8 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
   def act(attempt, move, &press)
     kept = attempt.moves.count
     if move.key?("piece") then carry(move, &press)
-    elsif move.key?("text") then find("[data-field=#{move['field']}]").set(move["text"]).send_keys(:tab)
+    elsif move.key?("from") then move.values_at("from", "to").each { |square| press.call find("[data-letter='#{square}']") }
+    elsif move.key?("text") then find("[data-field='#{move['field']}']").set(move["text"]).send_keys(:tab)
     elsif move.key?("option") && has_selector?("select[data-field=#{move['field']}]", wait: 0) then find("select[data-field=#{move['field']}] option[value=#{move['option']}]").select_option
     else press.call find("#go-#{attempt.id}-#{move.except('chosen').values.join('-')}")
     end

@@ -32,7 +32,9 @@ export default () => ({
 
   // What stands over the columns; the last may be repeated.
   get heads() {
-    return (this.rows[0]?.cells ?? []).map((_, column) => (this.columns[column] ?? this.columns.at(-1)).replace(/…$/, ""))
+    return (this.rows[0]?.cells ?? []).map((_, column) =>
+      (this.columns[column] ?? this.columns.at(-1)).replace(/…$/, "")
+    )
   },
 
   get widens() {

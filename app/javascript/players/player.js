@@ -23,6 +23,7 @@ export default function start() {
   document.addEventListener("click", event => press(event))
   document.addEventListener("change", event => filled(event))
   document.addEventListener("keydown", event => key(event))
+  document.addEventListener("move", ({ target, detail }) => make(playerOf(target), detail))
   document.addEventListener("elsewhere", ({ target }) => movesOf(target).look())
 }
 
@@ -73,7 +74,8 @@ function lay(id, html) {
   const player = document.getElementById(id)
   if (!player) return
   const fresh = new DOMParser().parseFromString(html, "text/html").querySelector("[data-player]")
-  const held = element => element.matches?.(CARRIED) || (element.matches?.("input") && element === document.activeElement)
+  const held = element =>
+    element.matches?.(CARRIED) || (element.matches?.("input") && element === document.activeElement)
   Idiomorph.morph(player, fresh, {
     callbacks: {
       beforeNodeMorphed: (was, now) => was.nodeType !== 1 || !held(was) || now.matches?.("[disabled], [readonly]"),

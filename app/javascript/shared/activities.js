@@ -5,7 +5,8 @@ import { markup } from "shared/net"
 import { say } from "shared/say"
 import { stopwatch } from "shared/stopwatch"
 
-const fetched = {}
+const fetched = {},
+  WANTS = "[data-player], [data-maker-kind], .maker-head"
 
 Alpine.data("stopwatch", stopwatch)
 
@@ -15,7 +16,20 @@ const once = (path, then) =>
     throw error
   }))
 
+// How activities look.
+function styles() {
+  const { content: href } = document.querySelector("meta[name=playing]")
+  if (document.querySelector(`link[href="${href}"]`)) return fetched.styles
+  const link = Object.assign(document.createElement("link"), { rel: "stylesheet", href })
+  fetched.styles = new Promise(done => (link.onload = link.onerror = done))
+  document.head.append(link)
+  return fetched.styles
+}
+
 const player = () => once("players/player", ({ default: start }) => start())
+// What a kind needs besides.
+const script = name => once(`players/${name}`, ({ default: start }) => start())
+
 const known = new Set()
 const maker = kind =>
   once(`makers/${kind}`, ({ default: part }) => {
@@ -25,8 +39,11 @@ const maker = kind =>
 
 // Resolves once everything within this element (or document) has what it needs.
 export const ready = root =>
+  root.querySelector(WANTS) &&
   Promise.all([
+    styles(),
     root.querySelector("[data-player]") && player(),
+    ...[...root.querySelectorAll("[data-player-script]")].map(({ dataset }) => script(dataset.playerScript)),
     ...[...root.querySelectorAll("[data-maker-kind]")].map(({ dataset }) => maker(dataset.makerKind))
   ])
 

@@ -5,7 +5,7 @@ require_relative "samples"
 class EveryKindTest < CoreTest
   include Samples
 
-  SHARED = [ %w[choose_one choose_all] ].freeze # what is content of both
+  SHARED = [ %w[choose_one choose_all], %w[choose_one tick], %w[choose_all tick], %w[tick choose_all], %w[split word_search] ].freeze # what is content of both
 
   def view(kind, seed) = kind.deal(seed).then { |deal| kind.view(deal, kind.start(deal)) }
 

@@ -21,6 +21,11 @@ module Samples
     "number" => [ { "unit" => "free", "questions" => [ { "ask" => "Half of 5 m?", "right" => "2.5 m", "within" => "0.1" }, { "ask" => "3/4 of 8?", "right" => "6" } ] } ],
     "split" => [ { "words" => %w[har-bour light-house tide-ta-ble] } ],
     "count" => [ { "boxes" => [ { "ask" => "Four buoys", "count" => 4, "thing" => "◍" }, { "ask" => "Two ropes", "count" => 2, "thing" => { "picture" => 5 } } ] } ],
+    "tick" => [ { "questions" => [ { "ask" => "What floats?", "right" => [ "cork", "buoy", { "picture" => 3 } ], "wrong" => %w[stone anchor] } ] } ],
+    "timeline" => [ { "scale" => "even", "events" => [ { "face" => "the first pier", "from" => "300 BCE" }, { "face" => "the lighthouse", "from" => "12 May 1820", "until" => "1823" }, { "face" => "the new mole", "from" => "1066" } ] },
+                    { "scale" => "true", "events" => [ { "face" => "low water", "from" => "06:20" }, { "face" => "high water", "from" => "12:30" }, { "face" => "low again", "from" => "18:45" }, { "face" => "at the same time", "from" => "18:45" } ] } ],
+    "crossword" => [ { "words" => %w[harbour tide anchor rope stern].map { |word| { "word" => word, "clue" => "Clue: #{word.length}" } } } ],
+    "word_search" => [ { "directions" => "two", "words" => %w[tide anchor keel], "avoid" => [ "rat" ] }, { "directions" => "eight", "words" => [ "שלום", "מגדל" ], "avoid" => [] } ],
     "circles" => [ { "circles" => [ "Floats", "Is red" ], "things" => [ { "face" => "red buoy", "in" => [ 0, 1 ] }, { "face" => "cork", "in" => [ 0 ] }, { "face" => "brick", "in" => [ 1 ] }, { "face" => "anchor", "in" => [] } ] } ]
   }.freeze
 
@@ -36,6 +41,8 @@ module Samples
   def moves_to(kind, deal, answers)
     case kind.answering(deal)
     when Usher::Activities::Answering::Turning then kind.cells(deal).group_by { |card| kind.question(deal, card) }.values.flatten.map { |card| { "turn" => card } }
+    when Usher::Activities::Kinds::Crossword then kind.cells(deal).map { |cell| { "field" => cell, "text" => kind.told(deal, answers, cell) } }
+    when Usher::Activities::Kinds::WordSearch then answers["found"].values.map { |from, to| { "from" => from, "to" => to } }
     when Usher::Activities::Kinds::Cards then kind.cells(deal).flat_map { |card| [ { "show" => card }, { "card" => card, "knew" => true } ] }
     when Usher::Activities::Answering::Placing then answers.map { |piece, place| { "piece" => piece, "place" => place } }
     when Usher::Activities::Answering::Typing then answers.map { |field, text| { "field" => field, "text" => text } }
@@ -60,7 +67,8 @@ module Samples
       places = answering.instance_variable_get(:@places).keys
       deal.names.product(places).map { |piece, place| { "piece" => piece, "place" => place } }
     when Usher::Activities::Answering::Typing then [ { "field" => cell, "text" => "zzzzzzz" } ]
-    when Usher::Activities::Answering::Turning, Usher::Activities::Kinds::Cards then []
+    when Usher::Activities::Kinds::Crossword then [ { "field" => cell, "text" => "Z" * kind.view(deal, {})["words"][cell]["squares"].size } ]
+    when Usher::Activities::Answering::Turning, Usher::Activities::Kinds::Cards, Usher::Activities::Kinds::WordSearch then []
     else answering.instance_variable_get(:@fields)[cell].map { |option| { "field" => cell, "option" => option } }
     end
   end

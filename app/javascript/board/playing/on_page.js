@@ -26,7 +26,8 @@ export default class OnPage extends Part {
 
   async open(activity, item) {
     const place = item ?? `activity-${activity}`
-    if (this.playing.has(place)) return this.playing.get(place).holder.querySelector("[data-piece], input, button")?.focus()
+    if (this.playing.has(place))
+      return this.playing.get(place).holder.querySelector("[data-piece], input, button")?.focus()
     const from = `/activities/${activity}/attempts?${this.seen}as=wall&resume=1`
     await this.show(place, await markup("POST", from), { large: !item })
   }

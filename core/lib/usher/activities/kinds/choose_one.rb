@@ -69,7 +69,7 @@ module Usher
         def check_question(given, number)
           raise Invalid, "Question #{number} must come with its answers." unless given.is_a?(Hash)
           ask = Face.read(given["ask"], "Question #{number}")
-          right, wrong = %w[right wrong].map { |name| list(given[name], 0..12, "Question #{number} must come with its answers.").map { |face| Face.read(face, "An answer to question #{number}") } }
+          right, wrong = %w[right wrong].map { |name| list(given[name], 0..40, "Question #{number} must come with its answers.").map { |face| Face.read(face, "An answer to question #{number}") } }
           check_counts(number, ask, right, wrong)
           distinct(right + wrong) { |face| "“#{face.words}” stands twice among the answers to “#{ask.words}”." }
           { "ask" => ask.to_h, "right" => right.map(&:to_h), "wrong" => wrong.map(&:to_h) }
