@@ -1,5 +1,6 @@
 require_relative "sketch"
 require_relative "boatyard"
+require_relative "exercises"
 require_relative "harbour_film"
 require_relative "harbour_slides"
 
@@ -22,6 +23,7 @@ module Demo
       HarbourFilm.load(teacher)
       HarbourSlides.load(teacher)
       tides(teacher, pictures)
+      Exercises.load(teacher)
     end
   end
 

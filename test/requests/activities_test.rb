@@ -176,6 +176,31 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     assert_equal 1, attempt.reload.answered
   end
 
+  # What a class must not read before it may: words that stand nowhere on the page they play.
+  SECRETS = { "gaps" => %w[tide flood twice ebb], "number" => [ "2.5", ">6<", "\"6\"" ], "crossword" => %w[HARBOUR ANCHOR STERN], "cards" => [ "the tide goes", "the tide comes" ], "memory" => %w[anchor ebb port] }.freeze
+
+  test "right answers reach no browser before they may be seen, in no kind and no way to mark" do
+    sitting = sit(@lesson)
+    student = Participant.of(come_in(sitting))
+    Usher::Activities.registry.each do |name, kind|
+      Usher::Activities::Rules::WAYS.each do |way|
+        made = @lesson.activities.create!(title: "Secret", kind: name, content: in_words(Samples::CONTENT.fetch(name).first), rules: { "marked" => way })
+        [ made.deal(to: student), made.deal(layer: sitting.layer) ].each do |attempt|
+          sign_in @owner if attempt.layer
+          received = [ get(attempt_path(attempt)) && response.body ]
+          play = attempt.play
+          wrong = wrong_move(play.kind, play.deal, play.answers, play.cells.first)
+          received << (move(attempt, **wrong.symbolize_keys) && response.body) if wrong
+          received << (get(attempt_path(attempt, solved: (1 unless attempt.layer))) && response.body)
+          SECRETS.fetch(name, []).each { |word| assert_not received.any? { |body| body.include?(word) }, "#{name}, #{way}: #{word} in what was received" }
+          unless Usher::Activities::Rules::LIVE.include?(way)
+            assert_no_match(/piece-(right|not|partly)|class="sign|gap-(right|not)|is-found|It went back/, received.join, "#{name}, #{way}")
+          end
+        end
+      end
+    end
+  end
+
   test "pictures come from the go, under the names of its deal, while they can be seen" do
     picture = picture_of(@owner)
     made = @lesson.activities.create!(title: "Pairs", kind: "memory", content: { "pairs" => [ [ { "picture" => picture.id, "alt" => "A buoy" }, "buoy" ], %w[ebb flow] ] })
@@ -207,6 +232,8 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
   end
 
   private
+
+  include Samples
 
   def move(attempt, ago: nil, **move) = post(attempt_moves_path(attempt), params: { id: fresh, move: move, ago: ago }.compact, as: :json)
 end

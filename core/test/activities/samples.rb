@@ -35,6 +35,15 @@ module Samples
 
   def build(name, content = CONTENT.fetch(name).first) = Usher::Activities.registry.fetch(name).build(content)
 
+  # The same without pictures and sounds.
+  def in_words(content)
+    case content
+    when Hash then content.key?("picture") || content.key?("sound") ? { "text" => "part #{content.values.join}" } : content.transform_values { |value| in_words(value) }
+    when Array then content.map { |value| in_words(value) }
+    else content
+    end
+  end
+
   def play(kind, seed: 4, **rules) = Usher::Activities::Play.new(kind, Usher::Activities::Rules.new(rules.transform_keys(&:to_s)), seed)
 
   # Moves after which these are the answers.
