@@ -1,5 +1,3 @@
-require_relative "choose_one"
-
 module Usher
   module Activities
     module Kinds

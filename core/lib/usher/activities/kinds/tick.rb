@@ -1,6 +1,3 @@
-require_relative "choose_all"
-require_relative "true_false"
-
 module Usher
   module Activities
     module Kinds

@@ -65,6 +65,7 @@ module Usher
           end
           distinct(words, by: ->(word) { letters(word) }) { |word| "“#{word}” stands twice." }
           check_inside(words)
+          Grid.new(words.map { |word| letters(word) }, DIRECTIONS.fetch(directions), 1)
           avoid = list(content.fetch("avoid", []), 0..100, "Name 100 words to avoid at the most.").map { |word| Invalid.about("A word to avoid") { Types::Line.new(40, blank: false).call(word) }.strip }
           { "words" => words, "directions" => directions, "avoid" => avoid.uniq }
         end

@@ -8,12 +8,15 @@ module Usher
           ALWAYS = File.readlines(File.join(__dir__, "rude.txt"), chomp: true).reject { |line| line.empty? || line.start_with?("#") }.map { |word| word.upcase.grapheme_clusters }.freeze
           ALL = [ -1, 0, 1 ].product([ -1, 0, 1 ]).reject { |step| step == [ 0, 0 ] }.freeze
           ROUNDS = 60 # of trying other letters
+          LARGEST = 40 # squares to a side
 
           attr_reader :size, :places # for each word its squares, "column-row" from its first letter on
 
           # words: lists of letters; directions: [[1, 0], ...]; avoid: lists of letters.
           def initialize(words, directions, seed, avoid: [])
-            @words, @directions, @avoid = words, directions, avoid + ALWAYS
+            @words, @directions = words, directions
+            given = words.flat_map { |word| [ word.join, word.join.reverse ] }
+            @avoid = (avoid + ALWAYS).reject { |word| given.any? { |text| text.include?(word.join) } } # a shell has to be found
             @random = Random.new(seed)
             @size = [ words.map(&:size).max, Math.sqrt(words.sum(&:size) * 1.9).ceil ].max
             lay until @letters
@@ -56,6 +59,7 @@ module Usher
             return if done
             @letters = nil
             @size += 1
+            raise Invalid, "These words cannot be hidden so that each stands there once. Change one of them." if @size > LARGEST
           end
 
           def put(index)
