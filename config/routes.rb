@@ -75,11 +75,13 @@ Rails.application.routes.draw do
   resources :activities, only: %i[edit update] do
     resource :look, only: :show, module: :activities
     resource :placing, :copy, only: :create, module: :activities
+    resource :results, only: :show, module: :activities
     resources :attempts, only: :create, module: :activities
   end
   resources :attempts, only: :show do
     resources :moves, only: :create, module: :attempts
     resources :faces, only: :show, module: :attempts
+    resource :replay, only: :show, module: :attempts
   end
 
   resources :polls, only: %i[show update]

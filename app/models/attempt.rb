@@ -48,6 +48,20 @@ class Attempt < ApplicationRecord
     outcome
   end
 
+  # The go as it was after so many of its moves.
+  def play_after(count) = edition.play(seed).tap { |play| moves.first(count).each { |move| play.take(move.data, move.ms / 1000.0) } }
+
+  # [[number of the question, the wrong answer in words], ...]: all that was marked as wrong, in its order.
+  def missteps
+    kind, play = edition.kind_of, edition.play(seed)
+    moves.flat_map do |move|
+      before = play.answers
+      play.take(move.data, move.ms / 1000.0)
+      given = play.rules.live? ? (kind.accept(play.deal, before, move.data) unless move.data.key?("do")) : play.answers
+      move.marked.to_h.filter_map { |cell, right| [ kind.question(play.deal, cell), kind.told(play.deal, given, cell) ] if !right && given }
+    end
+  end
+
   # Whether it is over, by its moves or because its time is.
   def over? = ended.present? || late?
   def late? = ended.nil? && limit.present? && seconds > limit

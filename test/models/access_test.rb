@@ -153,7 +153,7 @@ class AccessTest < ActiveSupport::TestCase
 
   private
 
-  EVERYTHING = %i[lessons binned_lessons pages binned_pages pictures assets imports activities attempts sittings polls takes shares].freeze
+  EVERYTHING = %i[lessons binned_lessons pages binned_pages pictures assets imports activities attempts results sittings polls takes shares].freeze
 
   # Something of everything that belongs to a lesson; answers with the ids a teacher of it has.
   def belongings(lesson)

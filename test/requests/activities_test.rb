@@ -201,6 +201,35 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     end
   end
 
+  test "results stay after the doors are shut, question by question, and a go is watched again" do
+    made = activity(@lesson)
+    sitting = sit(@lesson)
+    goes = %w[Juniper =Rowan].map { |name| made.deal(to: Participant.of(seat(sitting, name))) }
+    piece = goes[0].play.deal.name(0) # 11:30
+    place(goes[0], piece, astray(goes[0], piece))
+    goes[0].play.deal.names.each { |name| place(goes[0], name) }
+    other = goes[1].play.deal.name(0)
+    place(goes[1], other, astray(goes[1], other))
+    sitting.shut
+    get activity_results_path(made), headers: HTMX
+    rows = css_select("tbody tr").map { |row| row.text.squish }
+    assert_match(/Juniper 3 of 4 0:0\d ✗ 1 wrong try ?✓ ?✓ ?✓/, rows.last)
+    assert_select "th.is-hardest", /11:30/
+    assert_select ".maker-kept", /11:30.*“Wait”.*2 times/m
+    get activity_results_path(made, format: :csv)
+    assert_equal "text/csv", response.media_type
+    table = CSV.parse(response.body, headers: true)
+    assert_equal [ "'=Rowan", "Juniper" ], table["Name"]
+    assert_equal [ "0", "1" ], table.find { |row| row["Name"] == "Juniper" }.values_at("11:30: first try", "12:40: first try")
+    get attempt_replay_path(goes[0], at: 2), headers: HTMX
+    assert_select "[data-place=#{home(goes[0], piece)}] [data-piece]"
+    get attempt_replay_path(goes[0], at: 1), headers: HTMX
+    assert_select "[data-place] [data-piece]", 0
+    patch activity_path(made), params: { title: "Cross it?", table: [ %w[06:00 Now], %w[07:00 Later] ].to_json }
+    get activity_results_path(made), headers: HTMX
+    assert_select "tbody tr", 2, "the edition that was played"
+  end
+
   test "pictures come from the go, under the names of its deal, while they can be seen" do
     picture = picture_of(@owner)
     made = @lesson.activities.create!(title: "Pairs", kind: "memory", content: { "pairs" => [ [ { "picture" => picture.id, "alt" => "A buoy" }, "buoy" ], %w[ebb flow] ] })

@@ -39,7 +39,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "POST /pictures" => %i[owner other], "GET /pictures/:id" => CLASS, "GET /pictures/:picture_id/under/:parts" => CLASS,
     "GET /activities/:id/edit" => TEACHER, "PATCH /activities/:id" => TEACHER, "PUT /activities/:id" => TEACHER,
     "GET /activities/:activity_id/look" => TEACHER, "POST /activities/:activity_id/placing" => TEACHER, "POST /activities/:activity_id/attempts" => CLASS,
-    "GET /pages/:page_id/goes" => TEACHER, "GET /attempts/:id" => %i[student], "POST /attempts/:attempt_id/moves" => %i[student], "GET /attempts/:attempt_id/faces/:id" => [], "POST /activities/:activity_id/copy" => TEACHER,
+    "GET /pages/:page_id/goes" => TEACHER, "GET /attempts/:id" => %i[student], "POST /attempts/:attempt_id/moves" => %i[student], "GET /attempts/:attempt_id/faces/:id" => [], "POST /activities/:activity_id/copy" => TEACHER, "GET /activities/:activity_id/results" => TEACHER, "GET /attempts/:attempt_id/replay" => TEACHER,
     "GET /polls/:id" => TEACHER, "PATCH /polls/:id" => TEACHER, "PUT /polls/:id" => TEACHER,
     "GET /takes" => %i[owner other], "GET /takes/:id" => TEACHER, "PATCH /takes/:id" => TEACHER, "PUT /takes/:id" => TEACHER, "DELETE /takes/:id" => TEACHER,
     "POST /takes/:take_id/voice_pieces" => TEACHER, "POST /takes/:take_id/stop" => TEACHER, "GET /takes/:take_id/film" => TEACHER, "GET /takes/:take_id/voice" => TEACHER,

@@ -55,6 +55,43 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
     end
   end
 
+  test "on a phone a page turn and a question take nobody out of an activity, and a dead network loses no move" do
+    lesson = lesson(@owner, pages: 2)
+    first, second = lesson.pages.to_a
+    card_on(first, made = activity(lesson))
+    sitting = sit(lesson)
+    at(:phone) do
+      visit join_path(sitting.code)
+      fill_in "Your name", with: "Rowan"
+      click_button "Come in"
+      click_button "Play: Safe or wait?"
+      @attempt = eventually { made.attempts.last }
+      eventually { Seat.last.here? }
+      by_mouse(@attempt, { "piece" => "p1", "place" => home(@attempt, "p1") })
+    end
+    second.perform({ "verb" => "turn" }, id: fresh, by: @owner, layer: sitting.layer)
+    Poll.ask(sitting, 3)
+    at(:phone) do
+      assert_text "Your teacher asks something."
+      assert_text "1 of 4"
+      cdp "Network.enable"
+      cdp "Network.emulateNetworkConditions", offline: true, latency: 0, downloadThroughput: 0, uploadThroughput: 0
+      %w[p2 p3].each do |piece|
+        find("[data-piece=#{piece}]").click
+        find("[data-place=#{home(@attempt, piece)}] [data-put]").click
+      end
+      assert_text "2 moves are kept here"
+      cdp "Network.emulateNetworkConditions", offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: -1
+      assert_text "3 of 4", wait: 20
+      assert_equal 3, @attempt.moves.count
+      assert_no_text "kept here"
+      click_button "Go there"
+      assert_text "What do you say?"
+    end
+  ensure
+    at(:phone) { cdp "Network.emulateNetworkConditions", offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: -1 }
+  end
+
   private
 
   def page_width = page.evaluate_script("document.documentElement.scrollWidth")

@@ -41,6 +41,7 @@ export class Follower {
     const poll = document.querySelector("#poll-place [name=poll]")?.value
     if (poll === this.question) return
     this.announce(poll ? "Your teacher asks: choose a letter." : "The question is closed.")
+    if (poll) this.notice("Your teacher asks something.")
     this.question = poll
   }
 
@@ -151,10 +152,20 @@ export class Follower {
     return JSON.parse(this.place.dataset.mark)
   }
 
-  // Another page: what was open on the one before is put away, and a focus that went with it comes to the page.
+  // What happens on the page while an activity is played is said, and takes nobody out of it. Answers whether one is.
+  notice(words) {
+    const playing = this.device.hasAttribute("data-playing"),
+      notice = document.getElementById("notice")
+    if (!playing) return false
+    notice.hidden = false
+    notice.querySelector("span").textContent = words
+    return true
+  }
+
+  // Another page: a focus that went with the one before comes to it.
   turned() {
-    this.playing(false)
     this.announce("Your teacher has turned the page.")
+    if (this.notice("Your teacher has turned the page.")) return
     if (document.activeElement === document.body) document.getElementById("page-place").focus({ preventScroll: true })
   }
 
@@ -187,6 +198,7 @@ export class Follower {
   playing(on) {
     document.getElementById("play").hidden = !on
     this.device.toggleAttribute("data-playing", on)
+    document.getElementById("notice").hidden = true
     if (!on) document.getElementById("player-place").replaceChildren()
     window.scrollTo(0, 0)
   }

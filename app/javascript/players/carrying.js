@@ -12,9 +12,9 @@ const THRESHOLD = 8, // pixels, so that a shaky hand can still tap
 // put(place): the name of the place it was dropped on, or null for back among the others.
 export function carry(press, piece, player, put) {
   const scale = piece.getBoundingClientRect().width / piece.offsetWidth || 1
+  const from = [window.scrollX, window.scrollY]
   let over = null,
     scrolling = null,
-    from = [window.scrollX, window.scrollY],
     at = [0, 0]
 
   const targetAt = (x, y) =>

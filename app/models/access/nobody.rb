@@ -10,6 +10,7 @@ class Access::Nobody
   def imports = Import.none
   def activities = Activity.none
   def attempts = Attempt.none
+  def results = Attempt.none
   def sittings = Sitting.none
   def polls = Poll.none
   def takes = Take.none

@@ -13,6 +13,7 @@ class Access::Owner < Access::Nobody
   def assets = @teacher.assets
   def activities = Activity.where(lesson: lessons)
   def attempts = Attempt.at_wall.where(edition: Edition.where(activity: activities)) # a student's go is the student's
+  def results = Attempt.where(edition: Edition.where(activity: activities)).where.not(participant: nil) # those of the class, to look at
   def sittings = Sitting.where(lesson: lessons)
   def imports = Import.where(lesson: lessons)
   def polls = Poll.where(sitting: sittings)

@@ -4,6 +4,7 @@ export default {
   icon: "pencil",
   key: "Enter",
   where: "arrange",
-  fits: ({ choice }) => choice.size === 1 && choice.data().every(({ written, formula, activity }) => written || formula || activity),
+  fits: ({ choice }) =>
+    choice.size === 1 && choice.data().every(({ written, formula, activity }) => written || formula || activity),
   run: ({ choice, edit }) => edit(choice.elements()[0])
 }
