@@ -2,7 +2,7 @@ require "core_test"
 require_relative "samples"
 
 # What holds for every kind in the registry.
-class EveryKindTest < CoreTest
+class EveryActivityTest < CoreTest
   include Samples
 
   SHARED = [ %w[choose_one choose_all], %w[choose_one tick], %w[choose_all tick], %w[tick choose_all], %w[split word_search] ].freeze # what is content of both

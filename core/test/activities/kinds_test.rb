@@ -2,7 +2,7 @@ require "core_test"
 require_relative "samples"
 
 # What is particular to a kind: what its content must be, and what is right.
-class KindsTest < CoreTest
+class ActivityKindsTest < CoreTest
   include Samples
 
   FAULTS = {

@@ -2,7 +2,7 @@ require "core_test"
 require_relative "samples"
 
 # What may be shown of a go, to whom and when.
-class SeenTest < CoreTest
+class ActivitySeenTest < CoreTest
   include Samples
 
   def seen(play, **options) = Usher::Activities::Seen.new(play, **options)

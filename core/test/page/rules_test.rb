@@ -346,31 +346,6 @@ class PageRulesTest < CoreTest
     assert_equal [ %w[s1 s2], "ellipse", "#1e6079", 3 ], [ tidied.gone.sort, tidied.put.first.item.class.kind, tidied.put.first.item.stroke, tidied.put.first.z ]
   end
 
-  # ---- activities
-
-  SORT = { "groups" => [ { "name" => "Safe", "tiles" => %w[11:30] }, { "name" => "Wait", "tiles" => %w[05:45] } ] }.freeze
-
-  def test_how_many_tiles_and_moves
-    sort = ->(*groups) { Usher::Activities.registry.fetch("sort").new({ "groups" => groups.each_with_index.map { |tiles, n| { "name" => "G#{n}", "tiles" => tiles } } }) }
-    tiles = ->(count) { Array.new(count) { |n| "t#{n}" } }
-    assert_equal 60, sort.(tiles.(30), tiles.(60).last(30)).size
-    assert_invalid(/61 tiles; 60/) { sort.(tiles.(31), tiles.(61).last(30)) }
-    assert_equal 6, sort.(*tiles.(6).map { |tile| [ tile ] }).content["groups"].size
-    [ 1, 7 ].each { |count| assert_invalid(/2 to 6 groups/) { sort.(*tiles.(count).map { |tile| [ tile ] }) } }
-    assert_equal sort.(tiles.(20), %w[x y]).deal(0)["tiles"].first(12), sort.(tiles.(20), %w[x y]).glimpse
-    assert_invalid(/tile of/) { sort.([ " " ], %w[a]) }
-    assert_invalid(/“Tide” stands twice/) { sort.([ "Tide", "ebb" ], [ "tide" ]) }
-    assert_equal "Sort into groups", Usher::Activities.registry.fetch("sort").title
-  end
-
-  def test_more_moves_than_one_go_allows
-    kind = Usher::Activities.registry.fetch("sort").new(SORT)
-    wrong = (0..1).find { |group| !kind.right?(1, { "tile" => 0, "group" => group }) }
-    play = Usher::Activities::Play.new(kind, 1)
-    Usher::Activities::Play::MAX_MOVES.times { play.make({ "tile" => 0, "group" => wrong }) }
-    assert_invalid(/more moves/) { play.make({ "tile" => 0, "group" => wrong }) }
-  end
-
   def test_what_is_put_again_by_undo_and_is_there_already_is_no_step
     @page.run(put(item("note", id: "a")))
     assert_nil @page.run(put(item("note", id: "a")), lenient: true).inverse
