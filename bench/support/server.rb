@@ -46,8 +46,14 @@ module Bench
     def start
       system(File.join(ROOT, "script/assets"), exception: true, chdir: ROOT)
       system(@env, "bundle", "exec", "rails", "db:prepare", exception: true, chdir: ROOT, out: File::NULL)
-      @pid = spawn(@env, "bundle", "exec", "puma", "-C", "config/puma.rb", chdir: ROOT, out: File::NULL, err: File::NULL)
-      600.times { TCPSocket.new("127.0.0.1", port).close && break rescue sleep(0.1) }
+      serve
+    end
+
+    # Killed as by a power cut, and started again on the same data.
+    def restart
+      Process.kill(:KILL, @pid)
+      Process.wait(@pid)
+      serve
     end
 
     # Runs Ruby inside the app, on the same data; answers with what it printed as JSON.
@@ -55,6 +61,11 @@ module Bench
       out, status = Open3.capture2(@env, "bundle", "exec", "rails", "runner", "-", stdin_data: code, chdir: ROOT)
       raise "the preparing script failed" unless status.success?
       JSON.parse(out.lines.last)
+    end
+
+    def serve
+      @pid = spawn(@env, "bundle", "exec", "puma", "-C", "config/puma.rb", chdir: ROOT, out: File::NULL, err: File::NULL)
+      600.times { TCPSocket.new("127.0.0.1", port).close && break rescue sleep(0.1) }
     end
 
     def stop

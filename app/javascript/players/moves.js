@@ -4,15 +4,25 @@ import { markup, Refused } from "shared/net"
 import { newId } from "shared/ids"
 
 const SLOWEST = 8000 // ms between two tries
+const KEY = go => `usher:moves:${go}`
 
 export class Moves {
   // show(move): what a move will look like; answered(html): what is to be seen now; refused(message);
   // waiting(count): how many wait for the network.
   constructor(go, address, heard, deliver = markup) {
-    Object.assign(this, { address, heard, deliver, key: `usher:moves:${go}`, failures: 0 })
+    Object.assign(this, { address, heard, deliver, key: KEY(go), failures: 0 })
     this.moves = this.kept()
     window.addEventListener("online", () => this.flush())
     if (this.moves.length) this.flush()
+  }
+
+  // Whether moves of a go wait in this browser.
+  static left(go) {
+    try {
+      return localStorage.getItem(KEY(go)) !== null
+    } catch {
+      return false
+    }
   }
 
   add(move) {

@@ -23,6 +23,7 @@ export default function start() {
   document.addEventListener("click", event => press(event))
   document.addEventListener("change", event => filled(event))
   document.addEventListener("keydown", event => key(event))
+  window.htmx.onLoad(() => document.querySelectorAll("[data-player]").forEach(leftBehind))
   document.addEventListener("move", ({ target, detail }) => make(playerOf(target), detail))
   document.addEventListener("elsewhere", ({ target }) => movesOf(target).look())
 }
@@ -44,6 +45,11 @@ function movesOf(player) {
       })
     )
   return goes.get(player.id)
+}
+
+// Moves that a page before this one left in the browser go out as soon as their go is seen again.
+function leftBehind(player) {
+  if (player.id && Moves.left(player.id)) movesOf(player)
 }
 
 function make(player, move) {

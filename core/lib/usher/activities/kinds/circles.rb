@@ -38,7 +38,7 @@ module Usher
         def told(_deal, answers, cell) = answers[cell][1..].chars.map { |number| circles[number.to_i].words }.then { |names| names.empty? ? "outside" : names.join(" and ") }
         def faces(deal, _answers) = { **deal.pieces.transform_values { |index| things[index].first }, **circles.each_with_index.to_h { |face, number| [ "k#{number + 1}", face ] } }
         def all_faces = circles + things.map(&:first)
-        def glimpse = questions.first(8)
+        def glimpse = Deal.shuffle(things.size, 1).pieces.values.map { |index| questions[index] }.first(8)
 
         private
 

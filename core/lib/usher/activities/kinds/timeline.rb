@@ -50,7 +50,7 @@ module Usher
         def told(deal, answers, cell) = events[deal.index(answer(deal, answers, cell))].first.words
         def faces(deal, _answers) = deal.pieces.transform_values { |index| events[index].first }
         def all_faces = events.map(&:first)
-        def glimpse = questions.first(6)
+        def glimpse = Deal.shuffle(events.size, 1).pieces.values.map { |index| questions[index] }.first(6)
 
         private
 
