@@ -81,11 +81,12 @@ class DeskTest < ApplicationSystemTestCase
     lesson = lesson(owner)
     sign_in owner
     open_board lesson
-    click_link "Activity"
+    click_button "Activity"
+    find(".maker-kind", text: "Sort into groups").click
     fill_in "Title", with: "Safe or wait?"
     page.execute_script(<<~JS)
       const data = new DataTransfer(); data.setData("text/plain", "11:30\\tSafe\\n05:45\\tWait\\n12:40\\tsafe")
-      document.querySelector("fieldset textarea").dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }))
+      document.querySelector("#maker tbody input").dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }))
     JS
     assert_field with: "Safe"
     assert_accessible
@@ -94,7 +95,7 @@ class DeskTest < ApplicationSystemTestCase
     assert_accessible
     click_button "Put it on the page"
     assert_selector "[data-kind=activity]", visible: :all
-    assert_equal [ %w[11:30 12:40], %w[05:45] ], lesson.activities.sole.content["groups"].map { |group| group["tiles"] }
+    assert_equal [ %w[11:30 12:40], %w[05:45] ], lesson.activities.sole.content["groups"].map { |group| group["tiles"].map { |tile| tile["text"] } }
   end
 
   test "the takes room says what it is for" do

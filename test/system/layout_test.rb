@@ -110,7 +110,7 @@ class LayoutTest < ApplicationSystemTestCase
     card_on(@page, activity(@lesson))
     tool "use"
     tap_at(*on_screen(500, 400))
-    assert_selector "#player[open] .player"
+    assert_selector ".play-here .player"
     walk "an activity at the wall"
     at(:phone) do
       click_button "Play: Safe or wait?"
@@ -121,13 +121,30 @@ class LayoutTest < ApplicationSystemTestCase
 
   test "making an activity, takes, a share" do
     board_with_everything
-    visit new_lesson_activity_path(@lesson)
-    settle
-    walk "a new activity"
     made = activity(@lesson)
-    visit activity_look_path(made)
-    settle
+    place(made.deal(to: Participant.of(seat(sit(@lesson)))), "p1")
+    click_button "Activity"
+    assert_selector ".maker-kind"
+    walk "kinds of activity"
+    find(".maker-kind", text: "Match up").click
+    assert_selector ".maker-table input"
+    walk "filling in an activity"
+    find(".maker-rules summary").click
+    walk "the rules of an activity"
+    find("#maker .dialog-away").click
+    click_button "Activity"
+    find(".maker-kept button", text: "Look").click
+    assert_selector "#maker .player"
     walk "look of an activity"
+    find("#maker .dialog-away").click
+    click_button "Activity"
+    find(".maker-kept button", text: "Results").click
+    assert_selector "#maker .roll"
+    walk "results of an activity"
+    find("#maker .roll button", text: "Watch").click
+    assert_selector "#maker .replayed"
+    walk "a go watched again"
+    find("#maker .dialog-away").click
     share = @lesson.shares.create!
     visit shared_path(share.token)
     settle

@@ -90,11 +90,11 @@ class SheetsTest < ApplicationSystemTestCase
     open_board @lesson, teach: true
     tool "use"
     tap_at(*on_screen(500, 400))
-    assert_selector "#player[open] .player"
+    assert_selector ".play-here .player"
     tap_at 5, 5
-    assert_selector "#player[open] .player"
-    click_button "Close"
-    assert_no_selector "#player[open]"
+    assert_selector ".play-here .player"
+    find(".play-here [data-away]").click
+    assert_no_selector ".play-here"
     assert page.evaluate_script("document.activeElement.id === 'stage'"), "the page has the focus again"
   end
 

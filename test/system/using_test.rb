@@ -92,7 +92,7 @@ class UsingTest < ApplicationSystemTestCase
     tap_at(*on_screen(1350, 160))
     eventually { data(cover.key)["off"] }
     tap_at(*on_screen(1350, 700))
-    within("#player") { assert_text "0 of 4 placed" }
+    within(".play-large .player") { assert_text "0 of 4" }
   end
 
   test "by keys alone: Tab to a thing, arrows move it, Enter takes from a pile and taps" do

@@ -2,9 +2,15 @@
 module ActivityContent
   extend ActiveSupport::Concern
 
-  included { layout -> { false if htmx? } }
+  included do
+    layout false
+    before_action :to_board, if: -> { request.get? && request.format.html? && !htmx? }
+  end
 
   private
+
+  # An address of the sheet that was opened by itself.
+  def to_board = redirect_to(params[:lesson_id] ? lesson_path(params[:lesson_id]) : root_path)
 
   def keep(activity)
     @form = Activity::Form.new(activity, params)

@@ -9,7 +9,11 @@ export default class ActivityMaker extends Part {
     super(parts)
     this.sheet = document.getElementById("maker")
     this.sheet.addEventListener("placed", () => this.sheet.close())
-    this.sheet.addEventListener("close", () => document.getElementById("maker-body").replaceChildren())
+    // Told late, when it may be open again.
+    this.sheet.addEventListener(
+      "close",
+      () => this.sheet.open || document.getElementById("maker-body").replaceChildren()
+    )
   }
 
   // A new one on the page in view.

@@ -6,17 +6,19 @@ import { ready } from "shared/activities"
 import { markup, send } from "shared/net"
 
 const SVG = "http://www.w3.org/2000/svg"
-const SIDES = 110, // page units beside one that fills the page, where the tools are
-  EDGE = 24, // above and below
-  [SMALLEST, LARGEST] = [0.55, 1.7] // how much it shrinks before it scrolls, and grows where there is room
+const LEAST = [300, 240], // CSS pixels in which it can be played in its place; in less it fills the screen
+  [SMALLEST, LARGEST] = [0.88, 1.7] // how much it shrinks, so that a hand still meets everything, and grows
 
 export default class OnPage extends Part {
   static needs = ["recorder", "surface"]
 
   constructor(parts) {
     super(parts)
-    this.playing = new Map() // id of the card, or of the activity where a link led to it => { holder, large }
-    this.surface.stage.addEventListener("played", ({ target }) => this.fit(target.closest("foreignObject")))
+    this.playing = new Map() // id of the card, or of the activity where a link led to it => { holder, body, large }
+    this.screen = document.getElementById("play-screen")
+    document.addEventListener("played", ({ target }) => this.fit(target.closest(".play-here")))
+    this.screen.addEventListener("close", () => this.left())
+    this.surface.camera.watch(() => this.lay())
   }
 
   get seen() {
@@ -47,58 +49,85 @@ export default class OnPage extends Part {
   }
 
   async show(place, html, { large = false } = {}) {
-    const holder = document.createElementNS(SVG, "foreignObject")
+    const holder = document.createElementNS(SVG, "foreignObject"),
+      body = document.getElementById("play-here").content.firstElementChild.cloneNode(true)
     holder.setAttribute("class", "living living-play")
-    holder.append(document.getElementById("play-here").content.cloneNode(true))
-    const press = (button, does) => holder.querySelector(button).addEventListener("click", does)
+    const press = (button, does) => body.querySelector(button).addEventListener("click", does)
     press("[data-large]", () => this.fill(place, true))
     press("[data-small]", () => this.fill(place, false))
     press("[data-away]", () => this.close(place))
     await ready(new DOMParser().parseFromString(html, "text/html"))
-    this.playing.get(place)?.holder.remove()
-    this.playing.set(place, { holder, large })
+    this.remove(place)
+    this.playing.set(place, { holder, body, large })
     this.lay()
-    window.htmx.swap(holder.querySelector(".play-body"), html, { swapStyle: "innerHTML" })
-    this.fit(holder)
+    window.htmx.swap(body.querySelector(".play-body"), html, { swapStyle: "innerHTML" })
+    this.fit(body)
   }
 
-  // Fills the page, or goes back to its place.
+  // Fills the screen, or goes back to its place.
   fill(place, large) {
-    const entry = this.playing.get(place)
-    entry.large = large
+    this.playing.get(place).large = large
     this.lay()
-    this.fit(entry.holder)
   }
 
-  // Where the cards lie now: they may have been moved or drawn anew.
+  // Where the cards lie now: they may have been moved or drawn anew, or are seen from nearer.
   lay() {
-    const { view, camera } = this.surface
-    for (const [place, { holder, large }] of this.playing) {
-      const card = view.find(place)
-      if (!card && !place.startsWith("activity-")) {
-        this.close(place)
-        continue
-      }
-      const fills = large || !card
-      const box = fills
-        ? { x: SIDES, y: EDGE, width: camera.page.width - 2 * SIDES, height: camera.page.height - 2 * EDGE }
-        : { x: 0, y: 0, ...size(card) }
-      for (const [name, value] of Object.entries(box)) holder.setAttribute(name, value)
-      fills ? holder.removeAttribute("transform") : holder.setAttribute("transform", card.getAttribute("transform"))
-      holder.classList.toggle("play-large", fills)
-      if (fills) view.svg.querySelector("[data-items]").append(holder)
-      else if (card.nextElementSibling !== holder) card.after(holder)
+    for (const [place, entry] of this.playing) {
+      const card = this.surface.view.find(place)
+      if (card) this.layOver(card, entry)
+      else if (place.startsWith("activity-")) this.layOnScreen(entry)
+      else this.close(place)
     }
   }
 
-  // All of it in sight and as large as it can be; what would get too small scrolls.
-  fit(holder) {
-    const body = holder?.querySelector(".play-body"),
-      room = holder?.querySelector(".play-here").clientHeight
-    for (let zoom = LARGEST; body && zoom >= SMALLEST; zoom -= 0.05) {
-      body.style.zoom = zoom
-      body.style.setProperty("--zoom", zoom)
-      if (body.firstElementChild.offsetHeight * zoom + 40 * zoom < room) return
+  // In its place it is as many pixels large as the card is on this screen, so that a hand can use it at any zoom.
+  layOver(card, entry) {
+    const { holder, body, large } = entry,
+      { scale } = this.surface.camera.view,
+      { width, height } = boxOf(card)
+    const fits = width * scale >= LEAST[0] && height * scale >= LEAST[1]
+    body.querySelector("[data-small]").hidden = !fits
+    if (large || !fits) return this.layOnScreen(entry)
+    for (const [name, value] of Object.entries({ width, height, transform: card.getAttribute("transform") }))
+      holder.setAttribute(name, value)
+    Object.assign(body.style, {
+      width: `${width * scale}px`,
+      height: `${height * scale}px`,
+      transform: `scale(${1 / scale})`
+    })
+    body.classList.remove("play-large")
+    if (body.parentElement !== holder) holder.append(body)
+    if (this.screen.open && !this.screen.childElementCount) this.screen.close()
+    if (card.nextElementSibling !== holder) card.after(holder)
+    this.fit(body)
+  }
+
+  layOnScreen({ holder, body }) {
+    holder.remove()
+    body.removeAttribute("style")
+    body.classList.add("play-large")
+    if (body.parentElement !== this.screen) this.screen.append(body)
+    if (!this.screen.open) this.screen.showModal()
+    this.fit(body)
+  }
+
+  // Esc leaves the screen: what has room goes back to its place.
+  left() {
+    for (const [place, entry] of [...this.playing]) {
+      if (entry.body.parentElement !== this.screen) continue
+      entry.large = false
+      const back = !entry.body.querySelector("[data-small]").hidden && this.surface.view.find(place)
+      back ? this.layOver(back, entry) : this.close(place)
+    }
+  }
+
+  // As large as it can be with all of it in sight; where there is not room enough it scrolls.
+  fit(body) {
+    const inner = body?.querySelector(".play-body")
+    for (let zoom = LARGEST; inner?.firstElementChild && zoom >= SMALLEST; zoom -= 0.05) {
+      inner.style.zoom = zoom
+      inner.style.setProperty("--zoom", zoom)
+      if (inner.firstElementChild.offsetHeight * zoom + 40 * zoom < body.clientHeight) return
     }
   }
 
@@ -110,18 +139,20 @@ export default class OnPage extends Part {
   }
 
   close(place) {
-    this.playing.get(place)?.holder.remove()
-    this.playing.delete(place)
+    this.remove(place)
+    this.surface.stage.focus({ preventScroll: true })
     if (this.recorder.on) this.surface.live.perform("played", this.recorder.during())
   }
 
-  clear() {
-    for (const { holder } of this.playing.values()) holder.remove()
-    this.playing.clear()
+  remove(place) {
+    const entry = this.playing.get(place)
+    entry?.holder.remove()
+    entry?.body.remove()
+    this.playing.delete(place)
+    if (this.screen.open && !this.screen.childElementCount) this.screen.close()
   }
-}
 
-function size(card) {
-  const { width, height } = boxOf(card)
-  return { width, height }
+  clear() {
+    for (const place of [...this.playing.keys()]) this.remove(place)
+  }
 }
