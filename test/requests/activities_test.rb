@@ -222,7 +222,7 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     assert_equal [ "'=Rowan", "Juniper" ], table["Name"]
     assert_equal [ "0", "1" ], table.find { |row| row["Name"] == "Juniper" }.values_at("11:30: first try", "12:40: first try")
     get attempt_replay_path(goes[0], at: 2), headers: HTMX
-    assert_select "[data-place=#{home(goes[0], piece)}] [data-piece]"
+    assert_select "[data-place=#{home(goes[0], 'p1')}] [data-piece=p1]"
     get attempt_replay_path(goes[0], at: 1), headers: HTMX
     assert_select "[data-place] [data-piece]", 0
     patch activity_path(made), params: { title: "Cross it?", table: [ %w[06:00 Now], %w[07:00 Later] ].to_json }

@@ -10,7 +10,11 @@ module ActivityContent
   private
 
   # An address of the sheet that was opened by itself.
-  def to_board = redirect_to(params[:lesson_id] ? lesson_path(params[:lesson_id]) : root_path)
+  def to_board
+    return redirect_to(access.lessons.find(params[:lesson_id])) if params[:lesson_id]
+    activity = params[:attempt_id] ? access.results.find(params[:attempt_id]).activity : access.activities.find(params[:activity_id] || params[:id])
+    redirect_to activity.lesson
+  end
 
   def keep(activity)
     @form = Activity::Form.new(activity, params)
