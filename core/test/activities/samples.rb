@@ -73,12 +73,12 @@ module Samples
     answering = kind.answering(deal)
     case answering
     when Usher::Activities::Answering::Placing
-      places = answering.instance_variable_get(:@places).keys
+      places = answering.places.keys
       deal.names.product(places).map { |piece, place| { "piece" => piece, "place" => place } }
     when Usher::Activities::Answering::Typing then [ { "field" => cell, "text" => "zzzzzzz" } ]
     when Usher::Activities::Kinds::Crossword then [ { "field" => cell, "text" => "Z" * kind.view(deal, {})["words"][cell]["squares"].size } ]
     when Usher::Activities::Answering::Turning, Usher::Activities::Kinds::Cards, Usher::Activities::Kinds::WordSearch then []
-    else answering.instance_variable_get(:@fields)[cell].map { |option| { "field" => cell, "option" => option } }
+    else answering.fields[cell].map { |option| { "field" => cell, "option" => option } }
     end
   end
 end

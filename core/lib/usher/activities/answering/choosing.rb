@@ -4,6 +4,8 @@ module Usher
       # Some of several options are chosen in each field. Answers: { field => [option, ...] }.
       # Move: { "field" => name, "option" => name, "chosen" => true or false }.
       class Choosing
+        attr_reader :fields
+
         # fields: { field => names of its options }; many: whether more than one may be chosen.
         def initialize(fields, many: false)
           @fields, @many = fields, many

@@ -4,6 +4,8 @@ module Usher
       # Pieces are brought to places. Answers: { piece => place }, in the order they were placed.
       # Move: { "piece" => name, "place" => name, or nil to take it back }.
       class Placing
+        attr_reader :places
+
         # pieces: names; places: { name => how many pieces it has room for (nil: any number) }.
         def initialize(pieces, places)
           @pieces, @places = pieces, places
