@@ -25,7 +25,7 @@ class Attempt < ApplicationRecord
       edition.activity.attempts.at_wall.where(layer: layer).update_all(away_at: Time.current) if layer && participant.nil?
       seed = SecureRandom.random_number(2**31)
       play = edition.play(seed)
-      create!(edition: edition, participant: participant, layer: layer, seed: seed, state: play.state, size: play.cells.size, most: play.score.most).tap(&:note)
+      create!(edition: edition, participant: participant, layer: layer, seed: seed, state: play.state, size: play.cells.size, most: play.score.most).tap(&:tell)
     end
   end
 
@@ -74,6 +74,13 @@ class Attempt < ApplicationRecord
     Event.note(activity.lesson, "play", { "title" => activity.title, "placed" => answered, "size" => size, "misses" => misses }) if layer
   end
 
+  # Boards look again: at who is how far, or at the go that stands at the wall.
+  def tell
+    participant&.tell_board
+    layer&.sitting&.wall_feed&.publish(play: { attempt: id })
+    note
+  end
+
   private
 
   def limit = edition.rules["seconds"]
@@ -83,12 +90,5 @@ class Attempt < ApplicationRecord
     moves.create!(number: play.moves, client_id: key, data: given, marked: outcome.marked, ms: (at * 1000).round)
     update!(state: play.state, answered: play.answered, misses: play.misses, points: play.score.points, ended: play.ended, finished_at: (Time.current if play.ended?))
     outcome
-  end
-
-  # Boards look again: at who is how far, or at the go that stands at the wall.
-  def tell
-    participant&.tell_board
-    layer&.sitting&.wall_feed&.publish(play: { attempt: id })
-    note
   end
 end

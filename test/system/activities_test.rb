@@ -92,6 +92,31 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
     at(:phone) { cdp "Network.emulateNetworkConditions", offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: -1 }
   end
 
+  test "two boards of one sitting show the same go, also when it is dealt anew or reset" do
+    lesson = lesson(@owner)
+    card_on(lesson.pages.first, made = activity(lesson))
+    start_on lesson.pages.first
+    attempt = eventually { made.attempts.last }
+    at(:laptop) do
+      sign_in @owner
+      open_board lesson, teach: true
+      assert_text "0 of 4"
+    end
+    by_mouse(attempt, { "piece" => "p1", "place" => home(attempt, "p1") })
+    at(:laptop) do
+      assert_text "1 of 4"
+      by_mouse(attempt, { "piece" => "p2", "place" => home(attempt, "p2") })
+      assert_text "2 of 4"
+    end
+    assert_text "2 of 4"
+    click_button "Start again"
+    assert_text "0 of 4"
+    at(:laptop) { assert_text "0 of 4" }
+    lesson.pages.first.reset(layer: lesson.reload.sitting.layer, by: @owner, id: fresh)
+    assert_no_selector ".player"
+    at(:laptop) { assert_no_selector ".player" }
+  end
+
   private
 
   def page_width = page.evaluate_script("document.documentElement.scrollWidth")

@@ -8,7 +8,6 @@ class Activities::AttemptsController < ApplicationController
     activity = door.activities.find(params[:activity_id])
     whose = { to: door.participant, layer: layer(door, activity) }
     attempt = params[:resume] ? activity.resume(**whose) : activity.deal(**whose)
-    attempt.participant&.tell_board
     show_go(attempt)
   end
 

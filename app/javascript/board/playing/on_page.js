@@ -6,6 +6,7 @@ import { ready } from "shared/activities"
 import { markup, send } from "shared/net"
 
 const SVG = "http://www.w3.org/2000/svg"
+const OWN = 400 // ms in which a go that was dealt here is here
 const LEAST = [300, 240], // CSS pixels in which it can be played in its place; in less it fills the screen
   [SMALLEST, LARGEST] = [0.88, 1.7] // how much it shrinks, so that a hand still meets everything, and grows
 
@@ -131,11 +132,12 @@ export default class OnPage extends Part {
     }
   }
 
-  async told({ attempt }) {
+  // Somebody played at another board, dealt anew there, or reset the page.
+  told({ attempt }) {
     if (!attempt) return this.look()
-    const player = document.getElementById(`go-${attempt}`)
-    if (!player) return this.look()
-    player.dispatchEvent(new CustomEvent("elsewhere", { bubbles: true }))
+    const player = () => document.getElementById(`go-${attempt}`)
+    if (player()) return player().dispatchEvent(new CustomEvent("elsewhere", { bubbles: true }))
+    setTimeout(() => player() || this.look(), OWN)
   }
 
   close(place) {
