@@ -124,6 +124,15 @@ class ClassTest < ActionDispatch::IntegrationTest
     assert_match(/Open the doors first/, response.body)
   end
 
+  test "a class of thirty behind one address comes in within a minute" do
+    30.times do |number|
+      reset!
+      post seat_path, params: { code: @sitting.code, name: "Child #{number}" }
+      assert_redirected_to seat_path
+    end
+    assert_equal 30, @sitting.seats.count
+  end
+
   test "an activity left unfinished goes on where it was; start again deals anew" do
     card_on(@page, safe = activity(@lesson))
     student = come_in(@sitting)
