@@ -5,11 +5,12 @@ module LayoutWalk
 
   # name: of the state, for what is found. only: sizes, where the state does not exist at others.
   def walk(name, sizes: SIZES)
+    before = page.evaluate_script("[innerWidth, innerHeight]")
     sizes.each do |width, height|
       resize(width, height)
       page.evaluate_script(SCRIPT.sub(/\A(\/\/.*\n)+/, "")).each { |fault| faults << "#{name} at #{width}x#{height}: #{fault}" }
     end
-    resize(*SIZES.first)
+    resize(*before)
   end
 
   def faults = @faults ||= []

@@ -103,18 +103,35 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
       assert_text "0 of 4"
     end
     by_mouse(attempt, { "piece" => "p1", "place" => home(attempt, "p1") })
+    find("[data-piece=p3]").click
     at(:laptop) do
       assert_text "1 of 4"
       by_mouse(attempt, { "piece" => "p2", "place" => home(attempt, "p2") })
       assert_text "2 of 4"
     end
     assert_text "2 of 4"
+    assert_selector "[data-piece=p3][aria-pressed=true]" # what one hand picked up stays picked while another plays
+    find("[data-place=#{home(attempt, 'p3')}] [data-put]").click
+    assert_text "3 of 4"
     click_button "Start again"
     assert_text "0 of 4"
     at(:laptop) { assert_text "0 of 4" }
     lesson.pages.first.reset(layer: lesson.reload.sitting.layer, by: @owner, id: fresh)
     assert_no_selector ".player"
     at(:laptop) { assert_no_selector ".player" }
+  end
+
+  test "a word chosen from a list is taken out again" do
+    lesson = lesson(@owner)
+    made = lesson.activities.create!(title: "Gaps", kind: "gaps", content: in_words(CONTENT.fetch("gaps").first).merge("how" => "chosen"), rules: { "marked" => "whole" })
+    card_on(lesson.pages.first, made)
+    start_on lesson.pages.first
+    attempt = eventually { made.attempts.last }
+    first("select[data-field]").all("option")[1].select_option
+    eventually { attempt.moves.count == 1 }
+    first("select[data-field]").all("option")[0].select_option
+    eventually { attempt.moves.count == 2 }
+    assert_equal 0, attempt.reload.answered
   end
 
   private

@@ -38,7 +38,7 @@ function movesOf(player) {
     goes.set(
       player.id,
       new Moves(player.id, player.dataset.moves, {
-        show: (move, on) => document.getElementById(player.id) && foresee(document.getElementById(player.id), move, on),
+        show: move => document.getElementById(player.id) && foresee(document.getElementById(player.id), move),
         answered: html => lay(player.id, html),
         refused: message => say(message),
         waiting: count => line(player.id, count)
@@ -82,12 +82,18 @@ function lay(id, html) {
   const fresh = new DOMParser().parseFromString(html, "text/html").querySelector("[data-player]")
   const held = element =>
     element.matches?.(CARRIED) || (element.matches?.("input") && element === document.activeElement)
+  // A piece that somebody picked up by a tap stays picked while another hand's move is answered.
+  const chosen = (name, { dataset }) =>
+    name === "data-picked" || (name === "aria-pressed" && dataset.piece !== undefined)
   Idiomorph.morph(player, fresh, {
     callbacks: {
       beforeNodeMorphed: (was, now) => was.nodeType !== 1 || !held(was) || now.matches?.("[disabled], [readonly]"),
-      beforeNodeRemoved: was => was.nodeType !== 1 || !held(was)
+      beforeNodeRemoved: was => was.nodeType !== 1 || !held(was),
+      beforeAttributeUpdated: (name, was) => !chosen(name, was)
     }
   })
+  const inHand = picked(player)
+  if (inHand ? inHand.disabled : player.hasAttribute("data-picked")) letGo(player)
   window.htmx.process(player)
   player.dispatchEvent(new CustomEvent("played", { bubbles: true }))
 }
@@ -114,6 +120,12 @@ function pick(piece, on = piece.getAttribute("aria-pressed") !== "true") {
   player.toggleAttribute("data-picked", on)
   if (on) announce(player, "Picked up. Choose a place.")
   if (on) hear(piece)
+}
+
+// What was picked up is settled or gone.
+function letGo(player) {
+  picked(player)?.setAttribute("aria-pressed", "false")
+  player.removeAttribute("data-picked")
 }
 
 function announce(player, words) {

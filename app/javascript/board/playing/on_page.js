@@ -15,7 +15,7 @@ export default class OnPage extends Part {
 
   constructor(parts) {
     super(parts)
-    this.playing = new Map() // id of the card, or of the activity where a link led to it => { holder, body, large }
+    this.playing = new Map() // id of the card, or of the activity where a link led to it => { holder, body, large, page }
     this.screen = document.getElementById("play-screen")
     document.addEventListener("played", ({ target }) => this.fit(target.closest(".play-here")))
     this.screen.addEventListener("close", () => this.left())
@@ -30,23 +30,31 @@ export default class OnPage extends Part {
   async open(activity, item) {
     const place = item ?? `activity-${activity}`
     if (this.playing.has(place))
-      return this.playing.get(place).holder.querySelector("[data-piece], input, button")?.focus()
+      return this.playing.get(place).body.querySelector("[data-piece], input, button")?.focus()
     const from = `/activities/${activity}/attempts?${this.seen}as=wall&resume=1`
     await this.show(place, await markup("POST", from), { large: !item })
   }
 
-  // The goes that stand on this page come back; those of the page before are put away.
+  // The goes that stand on this page come back as large as they were; what stood there before is put away.
   async look() {
     const { page, mode, sitting, view } = this.surface
-    this.clear()
+    for (const [place, entry] of [...this.playing]) if (entry.page !== page || mode !== "teach") this.remove(place)
     if (mode !== "teach") return
     const standing = await send("GET", `/pages/${page}/goes?sitting=${sitting}`)
-    for (const { activity, attempt } of standing)
-      for (const { dataset } of view.all().filter(({ dataset }) => Number(dataset.activity) === activity)) {
-        const html = await markup("GET", `/attempts/${attempt}`)
-        if (this.surface.page !== page) return
-        await this.show(dataset.item, html)
-      }
+    const goes = standing.flatMap(({ activity, attempt }) =>
+      view
+        .all()
+        .filter(({ dataset }) => Number(dataset.activity) === activity)
+        .map(({ dataset }) => [dataset.item, attempt])
+    )
+    for (const place of [...this.playing.keys()]) if (!goes.some(([item]) => item === place)) this.remove(place)
+    for (const [place, attempt] of goes) {
+      const entry = this.playing.get(place)
+      if (entry?.body.querySelector(`#go-${attempt}`)) continue
+      const html = await markup("GET", `/attempts/${attempt}`)
+      if (this.surface.page !== page) return
+      await this.show(place, html, { large: entry?.large })
+    }
   }
 
   async show(place, html, { large = false } = {}) {
@@ -59,7 +67,7 @@ export default class OnPage extends Part {
     press("[data-away]", () => this.close(place))
     await ready(new DOMParser().parseFromString(html, "text/html"))
     this.remove(place)
-    this.playing.set(place, { holder, body, large })
+    this.playing.set(place, { holder, body, large, page: this.surface.page })
     this.lay()
     window.htmx.swap(body.querySelector(".play-body"), html, { swapStyle: "innerHTML" })
     this.fit(body)
@@ -152,9 +160,5 @@ export default class OnPage extends Part {
     entry?.body.remove()
     this.playing.delete(place)
     if (this.screen.open && !this.screen.childElementCount) this.screen.close()
-  }
-
-  clear() {
-    for (const place of [...this.playing.keys()]) this.remove(place)
   }
 }
