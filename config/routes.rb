@@ -24,6 +24,7 @@ Rails.application.routes.draw do
       resources :links, only: :index
       resources :polls, only: :create
       resources :activities, only: %i[new create]
+      resources :faces, only: %i[index create]
       resources :takes, :imports, only: :create
     end
   end

@@ -63,6 +63,9 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
 
   def shown_on_board = page.evaluate_script("JSON.parse(document.getElementById('board')?.dataset.board ?? '{}').page")
 
+  # A file on this device, for what takes one.
+  def file(name, bytes) = File.join(Dir.mktmpdir("usher-test"), name).tap { |path| File.binwrite(path, bytes) }
+
   def tool(name) = find("[data-tool='#{name}']", match: :first).click
 
   # A mouse or a pen along [[x, y], ...] in CSS pixels. force: 0 to 1, or a block of the index.

@@ -30,6 +30,11 @@ module PlayingHelper
     tag.button(content, type: "button", id: "go-#{attempt.id}-#{move.except('chosen').values.join('-')}", disabled: disabled, "aria-pressed": chosen, data: { move: move.to_json }, **options)
   end
 
+  # Of things that are asked for in turn, the one whose turn it is; nil when all have been.
+  def asked_now(seen)
+    seen.view["things"].find { |cell, at| seen.rules.live? ? !seen.fixed?(cell) : at.nil? }&.first unless seen.over?
+  end
+
   # What the last move brought, in a sentence.
   def player_word(seen, outcome)
     return if outcome.nil?

@@ -1,5 +1,4 @@
-# Activities of the demo school, on pages of their own behind each lesson: one of every kind that is filled in as a
-# table or a text.
+# Activities of the demo school, on pages of their own behind each lesson: one of every kind.
 module Demo; end
 
 module Demo::Exercises
@@ -16,11 +15,17 @@ module Demo::Exercises
   def page(lesson, teacher, kind, title, words, content, rules = {})
     page = lesson.add_page
     page.perform({ "verb" => "restyle", "set" => { "minutes" => MINUTES, "paper" => "plain" } }, id: SecureRandom.alphanumeric(20), by: teacher)
-    activity = lesson.activities.create!(title: title, kind: kind, content: content, rules: rules)
+    activity = lesson.activities.create!(title: title, kind: kind, content: pictured(content, teacher), rules: rules)
     Demo::Sketch.fill(page, by: teacher) do
       text words, 120, 50, 1360, size: 40
       card activity, 120, 150, 1360, 700
     end
+  end
+
+  # A picture is named as the picture search has it.
+  def pictured(content, teacher)
+    found = content["picture"] && Outside.picture_search.fetch(content["picture"]) or return content
+    content.merge("picture" => { "picture" => Picture.take_in_bytes(found.bytes, teacher: teacher, name: found.title, origin: "search:#{found.id}").id, "alt" => found.title })
   end
 
   def questions(*rows) = { "questions" => rows.map { |ask, right, *wrong| { "ask" => ask, "right" => Array(right), "wrong" => wrong } } }
@@ -36,6 +41,9 @@ module Demo::Exercises
       [ "choose_one", "May we cross?", "Think of the graph: the causeway is dry below two metres.",
         questions([ "It is 11:30 and the water stands at 1.4 m, falling. What do you do?", "Cross now and be back before half past one", "Wait for high water", "Swim" ],
           [ "Low water is at 12:25. When is the next one, about?", "Soon after midnight", "At noon tomorrow", "In three hours" ], [ "What moves the tides most?", "The moon", "The wind", "The lighthouse" ]) ],
+      [ "find", "Where is it?", "Find each thing on the map of the bay.",
+        { "picture" => "bay-map", "things" => [ { "ask" => "The island", "area" => { "shape" => "ellipse", "points" => [ [ 0.55, 0.625 ], [ 0.783, 0.825 ] ] } }, { "ask" => "The lighthouse", "area" => { "shape" => "rectangle", "points" => [ [ 0.635, 0.66 ], [ 0.7, 0.75 ] ] } },
+          { "ask" => "The causeway", "area" => { "shape" => "outline", "points" => [ [ 0.53, 0.45 ], [ 0.57, 0.42 ], [ 0.68, 0.64 ], [ 0.63, 0.67 ] ] } }, { "ask" => "The arrow to the north", "area" => { "shape" => "rectangle", "points" => [ [ 0.82, 0.8 ], [ 0.915, 0.97 ] ] } } ] }, { "marked" => "move", "tries" => 2 } ],
       [ "crossword", "Harbour words", "Each word crosses another.",
         { "words" => { "harbour" => "Where boats are safe", "tide" => "It comes in twice a day", "anchor" => "It holds a boat where it is", "lighthouse" => "It shines at night", "rope" => "It is coiled on deck", "buoy" => "It floats and marks the way",
                        "sail" => "The wind fills it", "keel" => "Under the boat, from end to end", "stern" => "The back of a boat", "mast" => "It stands up on deck", "pier" => "A walk out over the water", "gull" => "It wants your sandwich" }.map { |word, clue| { "word" => word, "clue" => clue } } }, { "hints" => "cost" } ]
@@ -56,6 +64,8 @@ module Demo::Exercises
       [ "choose_all", "Equal to one half", "Any number of them may be right.", questions([ "Which are equal to one half?", [ "2/4", "0.5", "6/12" ], "2/5", "5/8" ], [ "Which are more than three quarters?", [ "7/8", "0.8" ], "6/8", "2/3" ]), { "marked" => "parts" } ],
       [ "circles", "Even, or a third of it", "Bring each number to its circle, or to where they overlap.",
         { "circles" => [ "Even", "Divided by three" ], "things" => { "8" => [ 0 ], "9" => [ 1 ], "12" => [ 0, 1 ], "15" => [ 1 ], "20" => [ 0 ], "30" => [ 0, 1 ], "7" => [], "11" => [] }.map { |face, home| { "face" => face, "in" => home } } } ],
+      [ "label", "Parts of a boat", "A rope is made fast somewhere: know the places.",
+        { "picture" => "sailing-boat", "how" => "dragged", "more" => [ "anchor" ], "labels" => { "mast" => [ 0.502, 0.13 ], "foresail" => [ 0.44, 0.5 ], "mainsail" => [ 0.6, 0.5 ], "bow" => [ 0.31, 0.7 ], "stern" => [ 0.72, 0.7 ], "hull" => [ 0.5, 0.76 ] }.map { |face, at| { "face" => face, "at" => at } } } ],
       [ "memory", "Pairs of knots", "Two cards belong together when they are as much.", { "teams" => "2", "pairs" => [ %w[1/2 0.5], %w[1/4 0.25], %w[3/4 0.75], %w[1/5 0.2], %w[1/10 0.1], %w[2/5 0.4] ] } ],
       [ "count", "Into the crate", "Put as many into the crate as the harbour master asks for.",
         { "boxes" => [ { "ask" => "Seven floats, please.", "count" => 7, "thing" => "◍" }, { "ask" => "Half a dozen hooks.", "count" => 6, "thing" => "⚓" } ] } ],

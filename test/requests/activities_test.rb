@@ -177,14 +177,14 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
   end
 
   # What a class must not read before it may: words that stand nowhere on the page they play.
-  SECRETS = { "gaps" => %w[tide flood twice ebb], "number" => [ "2.5", ">6<", "\"6\"" ], "crossword" => %w[HARBOUR ANCHOR STERN], "cards" => [ "the tide goes", "the tide comes" ], "memory" => %w[anchor ebb port] }.freeze
+  SECRETS = { "gaps" => %w[tide flood twice ebb], "number" => [ "2.5", ">6<", "\"6\"" ], "crossword" => %w[HARBOUR ANCHOR STERN], "cards" => [ "the tide goes", "the tide comes" ], "memory" => %w[anchor ebb port], "find" => [ "polygon", "0.35", "ellipse" ] }.freeze
 
   test "right answers reach no browser before they may be seen, in no kind and no way to mark" do
     sitting = sit(@lesson)
     student = Participant.of(come_in(sitting))
     Usher::Activities.registry.each do |name, kind|
       Usher::Activities::Rules::WAYS.each do |way|
-        made = @lesson.activities.create!(title: "Secret", kind: name, content: in_words(Samples::CONTENT.fetch(name).first), rules: { "marked" => way })
+        made = @lesson.activities.create!(title: "Secret", kind: name, content: in_words(Samples::CONTENT.fetch(name).first, picture: picture_of(@owner).id), rules: { "marked" => way })
         [ made.deal(to: student), made.deal(layer: sitting.layer) ].each do |attempt|
           sign_in @owner if attempt.layer
           received = [ get(attempt_path(attempt)) && response.body ]
@@ -228,6 +228,29 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     patch activity_path(made), params: { title: "Cross it?", table: [ %w[06:00 Now], %w[07:00 Later] ].to_json }
     get activity_results_path(made), headers: HTMX
     assert_select "tbody tr", 2, "the edition that was played"
+  end
+
+  test "pictures and sounds for its parts come from the page, the store room and its shelves" do
+    page, picture = @lesson.pages.first, picture_of(@owner)
+    lay(page, { "kind" => "picture", "id" => "pic", "x" => 0, "y" => 0, "width" => 40, "height" => 30, "picture" => picture.id, "alt" => "The mole" })
+    own = @owner.assets.create!(kind: "picture", name: "buoy.png", content_type: "image/png", picture: picture)
+    sound = @owner.assets.create!(kind: "sound", name: "horn.mp3", content_type: "audio/mpeg")
+    take = ->(shelf, id) { post(lesson_faces_path(@lesson, shelf: shelf, page: page.id), params: { id: id }, as: :json) && response.parsed_body }
+    get lesson_faces_path(@lesson, page: page.id), headers: HTMX
+    assert_select "[data-face=pic]", text: "The mole"
+    assert_equal({ "picture" => picture.id }, take.("page", "pic"))
+    assert_equal({ "picture" => picture.id }, take.("own", own.id))
+    assert_equal({ "sound" => sound.id }, take.("sounds", sound.id))
+    get lesson_faces_path(@lesson, shelf: "drawings", q: "boat", part: "things"), headers: HTMX
+    drawing = css_select("[data-face]").first["data-face"]
+    assert @owner.pictures.exists?(take.("drawings", drawing).fetch("picture"))
+    get lesson_faces_path(@lesson, shelf: "sounds", only: "picture"), headers: HTMX
+    assert_select ".store-shelves button", text: "My sounds", count: 0
+    [ %w[page none], [ "own", 0 ], %w[drawings nothing], [ "own", [ 1 ] ] ].each do |shelf, id|
+      take.(shelf, id)
+      assert_response :unprocessable_entity
+      assert_match(/no longer there/, response.body)
+    end
   end
 
   test "pictures come from the go, under the names of its deal, while they can be seen" do

@@ -18,6 +18,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "GET /lessons/:lesson_id/roll" => TEACHER, "GET /lessons/:lesson_id/share" => TEACHER, "POST /lessons/:lesson_id/share" => TEACHER,
     "DELETE /lessons/:lesson_id/share" => TEACHER, "GET /lessons/:lesson_id/running_order" => TEACHER, "POST /lessons/:lesson_id/pages" => TEACHER,
     "POST /lessons/:lesson_id/polls" => TEACHER, "GET /lessons/:lesson_id/activities/new" => TEACHER, "POST /lessons/:lesson_id/activities" => TEACHER,
+    "GET /lessons/:lesson_id/faces" => TEACHER, "POST /lessons/:lesson_id/faces" => TEACHER,
     "POST /lessons/:lesson_id/takes" => TEACHER, "GET /bin" => %i[owner other],
     "PATCH /lessons/:lesson_id/running_order" => TEACHER, "PUT /lessons/:lesson_id/running_order" => TEACHER, "GET /lessons/:lesson_id/facts" => TEACHER,
     "GET /lessons/:lesson_id/pages" => TEACHER, "DELETE /lessons/:lesson_id/pages" => TEACHER, "POST /lessons/:lesson_id/arrivals" => TEACHER, "GET /lessons/:lesson_id/links" => TEACHER,

@@ -142,7 +142,7 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
   def each_made(rules: {})
     Usher::Activities.registry.each do |name, kind|
       lesson = lesson(@owner)
-      made = lesson.activities.create!(title: kind.title, kind: name, content: in_words(CONTENT.fetch(name).first), rules: rules)
+      made = lesson.activities.create!(title: kind.title, kind: name, content: in_words(CONTENT.fetch(name).first, picture: picture_of(@owner).id), rules: rules)
       card_on(lesson.pages.first, made)
       yield made, lesson.pages.first
     end
@@ -166,19 +166,28 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
   end
 
   def by_keys(attempt, move)
-    act(attempt, move) { |element| element.send_keys :enter }
+    act(attempt, move, keys: true) { |element| element.send_keys :enter }
   end
 
   # Does a move with what `press` does to a control; waits until it has been kept.
-  def act(attempt, move, &press)
+  def act(attempt, move, keys: false, &press)
     kept = attempt.moves.count
     if move.key?("piece") then carry(move, &press)
+    elsif move.key?("at") then on_picture(move, keys)
     elsif move.key?("from") then move.values_at("from", "to").each { |square| press.call find("[data-letter='#{square}']") }
     elsif move.key?("text") then find("[data-field='#{move['field']}']").set(move["text"]).send_keys(:tab)
     elsif move.key?("option") && has_selector?("select[data-field=#{move['field']}]", wait: 0) then find("select[data-field=#{move['field']}] option[value=#{move['option']}]").select_option
     else press.call find("#go-#{attempt.id}-#{move.except('chosen').values.join('-')}")
     end
     eventually { attempt.moves.count > kept }
+  end
+
+  # By a tap, or by the cross that the arrow keys move in steps of a fortieth.
+  def on_picture(move, keys)
+    frame, (x, y) = find("[data-find='#{move['cell']}']"), move["at"]
+    return frame.send_keys(:home, *[ [ x, :left, :right ], [ y, :up, :down ] ].flat_map { |share, back, on| [ share < 0.5 ? back : on ] * ((share - 0.5).abs * 40).round }, :enter) if keys
+    left, top, width, height = frame.evaluate_script("(this.scrollIntoView({ block: 'center' }), (r => [r.x, r.y, r.width, r.height])(this.getBoundingClientRect()))")
+    tap_at(left + x * width, top + y * height)
   end
 
   # In a line the piece alone goes to the next place that is free.

@@ -260,8 +260,6 @@ class HandlingTest < ApplicationSystemTestCase
     JS
   end
 
-  def file(name, bytes) = File.join(Dir.mktmpdir, name).tap { |path| File.binwrite(path, bytes) }
-
   # Half a second of silence.
   def wav = [ "RIFF", 36 + 4000, "WAVE", "fmt ", 16, 1, 1, 8000, 8000, 1, 8, "data", 4000 ].pack("a4Va4a4VvvVVvva4V") + "\x80".b * 4000
 end

@@ -381,8 +381,6 @@ class MediaTest < ApplicationSystemTestCase
     click_button to
   end
 
-  def file(name, bytes) = File.join(Dir.mktmpdir("usher-media"), name).tap { |path| File.binwrite(path, bytes) }
-
   def shown = @page.items.reload.find_by(key: "pic").data
   def time_of(kind) = page.evaluate_script("document.querySelector('#{kind}')?.currentTime")
   def muted? = page.evaluate_script("document.querySelector('video').muted")

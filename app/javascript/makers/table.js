@@ -1,19 +1,26 @@
 // The table of an activity that is being made: rows of cells, typed or pasted, kept as the one JSON value that the core
-// reads. A cell may hold more than text (a picture); that stays with it.
+// reads. A cell is a text, or a face with more than that: a picture, a sound, words that are read aloud.
+import { ask } from "shared/ask"
+import { say } from "shared/say"
+import { chooseFace, faceOf } from "makers/faces"
+
 const FEWEST = 4 // rows that are there to begin with
 const MOST = 12 // columns
 
 let keys = 0
 const open = cell => (typeof cell === "object" && cell ? { text: "", ...cell } : { text: cell ?? "" })
 const closed = ({ text, ...rest }) => (Object.keys(rest).length ? { ...rest, ...(text && { text }) } : text)
+const empty = ({ cells }) => cells.every(cell => closed(cell) === "")
 
 export default () => ({
   rows: [],
   columns: [],
+  plain: [],
 
   init() {
-    const { columns, rows } = this.$root.dataset
+    const { columns, rows, plain } = this.$root.dataset
     this.columns = JSON.parse(columns)
+    this.plain = JSON.parse(plain)
     const given = JSON.parse(rows)
     this.width = Math.max(this.columns.length, ...given.map(row => row.length))
     this.rows = given.map(row => this.row(row))
@@ -41,11 +48,26 @@ export default () => ({
     return this.columns.at(-1).endsWith("…") && this.width < MOST
   },
 
+  // Whether a column is written into, and whether it also takes pictures and sounds.
+  written() {
+    return true
+  },
+  isPlace() {
+    return false
+  },
+  faced(column) {
+    return !this.plain.includes(column)
+  },
+  choose() {},
+
   label(number, column) {
     return `${this.heads[column]}, row ${number + 1}`
   },
   removing(number) {
     return `Take row ${number + 1} away`
+  },
+  bringing(number, column) {
+    return `A picture or a sound: ${this.label(number, column)}`
   },
   write(number, column, text) {
     this.rows[number].cells[column].text = text
@@ -62,15 +84,32 @@ export default () => ({
     if (!this.rows.length) this.add()
   },
 
+  // The first row in which nothing stands, a new one if need be.
+  free() {
+    if (!this.rows.some(empty)) this.add()
+    return this.rows.findIndex(empty)
+  },
+
   // Enter goes to the cell below, in a new row if need be.
   down(number, column) {
     if (number === this.rows.length - 1) this.add()
-    const { $root } = this
-    setTimeout(() => $root.querySelectorAll("tbody tr")[number + 1]?.querySelectorAll("input")[column]?.focus())
+    this.writeIn(number + 1, column)
   },
 
-  // A table goes in from this cell on.
+  writeIn(number, column = 0) {
+    const { $root } = this
+    setTimeout(() =>
+      $root.querySelectorAll("tbody tr")[number]?.querySelectorAll("td")[column]?.querySelector("input")?.focus()
+    )
+  },
+
+  // A table goes in from this cell on; a picture becomes part of it.
   paste(number, column, event) {
+    const { files } = event.clipboardData
+    if (files.length && this.faced(column)) {
+      event.preventDefault()
+      return this.take(number, column, files[0])
+    }
     const pasted = event.clipboardData.getData("text/plain").replace(/\r\n?/g, "\n").replace(/\n$/, "")
     if (!/[\t\n]/.test(pasted)) return
     event.preventDefault()
@@ -80,8 +119,52 @@ export default () => ({
       if (!this.rows[number + down]) this.add()
       line.forEach((text, across) => {
         const cell = this.rows[number + down].cells[column + across]
-        if (cell) cell.text = text.trim()
+        if (cell && this.written(column + across)) cell.text = text.trim()
       })
     })
+  },
+
+  // Files that are dropped go into this cell and those below.
+  async dropped(number, column, event) {
+    if (!this.faced(column)) return
+    for (const [down, file] of [...event.dataTransfer.files].entries()) {
+      if (!this.rows[number + down]) this.add()
+      await this.take(number + down, column, file)
+    }
+  },
+
+  async take(number, column, file) {
+    try {
+      Object.assign(this.rows[number].cells[column], await faceOf(file))
+    } catch (error) {
+      say(error.message)
+    }
+  },
+
+  async bring(number, column) {
+    const cell = this.rows[number].cells[column],
+      face = await chooseFace()
+    if (face) Object.assign(cell, face)
+  },
+
+  without(cell, part) {
+    delete cell[part]
+    if (part === "picture") delete cell.alt
+  },
+
+  thumb({ picture }) {
+    return `/pictures/${picture}?size=small`
+  },
+  pictured({ alt }) {
+    return alt ? `A picture: ${alt}. Say what it shows.` : "A picture. Say what it shows."
+  },
+
+  // What a picture says to those who do not see it.
+  async describe(cell) {
+    const hint = "For those who do not see it. Whoever plays may hear it, so do not give the answer away."
+    const alt = await ask("What does this picture show?", { value: cell.alt ?? "", action: "Keep", hint, empty: true })
+    if (alt === null) return
+    if (alt) cell.alt = alt
+    else delete cell.alt
   }
 })

@@ -30,12 +30,9 @@ const player = () => once("players/player", ({ default: start }) => start())
 // What a kind needs besides.
 const script = name => once(`players/${name}`, ({ default: start }) => start())
 
-const known = new Set()
-const maker = kind =>
-  once(`makers/${kind}`, ({ default: part }) => {
-    Alpine.data(`${kind}Maker`, part)
-    known.add(kind)
-  })
+const maker = kind => once(`makers/${kind}`, ({ default: part }) => Alpine.data(`${kind}Maker`, part))
+
+const arrived = new Set() // names of scripts and makers
 
 // Resolves once everything within this element (or document) has what it needs.
 export const ready = root =>
@@ -43,16 +40,26 @@ export const ready = root =>
   Promise.all([
     styles(),
     root.querySelector("[data-player]") && player(),
-    ...[...root.querySelectorAll("[data-player-script]")].map(({ dataset }) => script(dataset.playerScript)),
-    ...[...root.querySelectorAll("[data-maker-kind]")].map(({ dataset }) => maker(dataset.makerKind))
+    ...wanted(root).map(([name, fetch]) => fetch().then(() => arrived.add(name)))
   ])
 
-// Makers that come by htmx have theirs before they are swapped in.
+// [[name, what fetches it], ...]
+const wanted = root => [
+  ...[...root.querySelectorAll("[data-player-script]")].map(({ dataset: { playerScript: name } }) => [
+    name,
+    () => script(name)
+  ]),
+  ...[...root.querySelectorAll("[data-maker-kind]")].map(({ dataset: { makerKind: name } }) => [
+    `${name}Maker`,
+    () => maker(name)
+  ])
+]
+
+// What comes by htmx has all it needs before it is swapped in.
 document.addEventListener("htmx:beforeSwap", event => {
   const { detail } = event,
     fresh = new DOMParser().parseFromString(detail.serverResponse ?? "", "text/html")
-  const kinds = [...fresh.querySelectorAll("[data-maker-kind]")].map(({ dataset }) => dataset.makerKind)
-  if (kinds.every(kind => known.has(kind))) return
+  if (wanted(fresh).every(([name]) => arrived.has(name))) return
   detail.shouldSwap = false
   ready(fresh).then(() => window.htmx.swap(detail.target, detail.serverResponse, { swapStyle: "innerHTML" }))
 })

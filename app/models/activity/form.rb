@@ -14,6 +14,7 @@ class Activity::Form
   def title = @params ? @params[:title].to_s : activity.title
   def rows = @params ? table : made&.to_table || []
   def text = @params ? @params[:text].to_s : made&.to_text
+  def picture = @params ? face : made&.to_picture
   def setting(name) = @params ? @params.dig(:settings, name) : made&.content&.fetch(name, nil)&.to_s
 
   # Which rules hold, as the form has them.
@@ -23,7 +24,7 @@ class Activity::Form
   def keep
     activity.title = title
     activity.rules = rules
-    activity.content = kind.from_form(table: table, text: text, settings: settings)
+    activity.content = kind.from_form(table: table, text: text, picture: face, settings: settings)
     return true if activity.save
     @refused = activity.errors.map(&:message).uniq
     false
@@ -38,17 +39,21 @@ class Activity::Form
 
   def settings = kind.settings.to_h { |name, setting| [ name, setting.read(@params.dig(:settings, name)) ] }
 
-  def table
-    raw = @params[:table].to_s
+  def table = read(:table) || []
+  def face = read(:picture)
+
+  # A value that a maker's script sent as JSON.
+  def read(name)
+    raw = @params[name].to_s
     raise Usher::Invalid, "That table is too large." if raw.bytesize > LARGEST
-    raw.empty? ? [] : JSON.parse(raw, max_nesting: 6)
+    raw.empty? ? nil : JSON.parse(raw, max_nesting: 6)
   rescue JSON::ParserError
     raise Usher::Invalid, "The table did not arrive whole. Try it again."
   end
 
   # Numbers and flags come as text.
   def rules
-    @rules ||= Usher::Activities::Rules::DEFAULTS.merge(activity.rules).merge(@params&.key?(:rules) ? sent_rules : {})
+    @rules ||= Usher::Activities::Rules::DEFAULTS.merge(kind.rules, activity.rules).merge(@params&.key?(:rules) ? sent_rules : {})
   end
 
   def sent_rules

@@ -9,6 +9,7 @@ module Usher
     autoload :Forgiving, "usher/activities/forgiving"
     autoload :Kind, "usher/activities/kind"
     autoload :Kinds, "usher/activities/kinds"
+    autoload :Pictured, "usher/activities/pictured"
     autoload :Play, "usher/activities/play"
     autoload :Rules, "usher/activities/rules"
     autoload :Setting, "usher/activities/setting"

@@ -139,7 +139,7 @@ class EveryActivityTest < CoreTest
     each_sample do |name, kind|
       next if kind.class.columns.empty?
       settings = kind.class.settings.to_h { |key, setting| [ key, setting.read(kind.content[key].to_s) ] }
-      form = { table: JSON.parse(JSON.generate(kind.to_table)), text: kind.to_text, settings: settings }
+      form = { table: JSON.parse(JSON.generate(kind.to_table)), text: kind.to_text, picture: kind.to_picture, settings: settings }
       assert_equal kind.content, build(name, kind.class.from_form(**form)).content, name
     end
   end

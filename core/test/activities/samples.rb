@@ -26,6 +26,10 @@ module Samples
                     { "scale" => "true", "events" => [ { "face" => "low water", "from" => "06:20" }, { "face" => "high water", "from" => "12:30" }, { "face" => "low again", "from" => "18:45" }, { "face" => "at the same time", "from" => "18:45" } ] } ],
     "crossword" => [ { "words" => %w[harbour tide anchor rope stern].map { |word| { "word" => word, "clue" => "Clue: #{word.length}" } } } ],
     "word_search" => [ { "directions" => "two", "words" => %w[tide anchor keel], "avoid" => [ "rat" ] }, { "directions" => "eight", "words" => [ "שלום", "מגדל" ], "avoid" => [] } ],
+    "label" => [ { "picture" => { "picture" => 7, "alt" => "A boat" }, "how" => "dragged", "labels" => [ { "face" => "bow", "at" => [ 0.1, 0.5 ] }, { "face" => "stern", "at" => [ 0.9, 0.5 ] }, { "face" => { "sound" => 4 }, "at" => [ 0.5, 0.1 ] }, { "face" => "bow", "at" => [ 0.2, 0.9 ] } ], "more" => [ "gull" ] },
+                 { "picture" => { "picture" => 7 }, "how" => "typed", "slip" => true, "labels" => [ { "face" => "bow", "also" => [ "front" ], "at" => [ 0.1, 0.5 ] }, { "face" => "stern", "at" => [ 0.9, 0.5 ] } ] } ],
+    "find" => [ { "picture" => { "picture" => 7 }, "things" => [ { "ask" => "the boat", "area" => { "shape" => "rectangle", "points" => [ [ 0.6, 0.9 ], [ 0.1, 0.5 ] ] } }, { "ask" => { "sound" => 4 }, "area" => { "shape" => "ellipse", "points" => [ [ 0.7, 0.1 ], [ 0.9, 0.2 ] ] } },
+                                                                 { "ask" => "the mast", "area" => { "shape" => "outline", "points" => [ [ 0.3, 0.1 ], [ 0.35, 0.1 ], [ 0.35, 0.6 ], [ 0.3, 0.6 ] ] } } ] } ],
     "circles" => [ { "circles" => [ "Floats", "Is red" ], "things" => [ { "face" => "red buoy", "in" => [ 0, 1 ] }, { "face" => "cork", "in" => [ 0 ] }, { "face" => "brick", "in" => [ 1 ] }, { "face" => "anchor", "in" => [] } ] } ]
   }.freeze
 
@@ -35,11 +39,13 @@ module Samples
 
   def build(name, content = CONTENT.fetch(name).first) = Usher::Activities.registry.fetch(name).build(content)
 
-  # The same without pictures and sounds.
-  def in_words(content)
+  # The same without pictures and sounds. picture: the number of one that is there, for kinds that are played on one.
+  def in_words(content, picture: nil)
     case content
-    when Hash then content.key?("picture") || content.key?("sound") ? { "text" => "part #{content.values.join}" } : content.transform_values { |value| in_words(value) }
-    when Array then content.map { |value| in_words(value) }
+    when Hash
+      return { "text" => "part #{content.values.join}" } if (content.keys - %w[picture sound alt]).empty?
+      content.to_h { |name, value| [ name, name == "picture" ? { "picture" => picture } : in_words(value, picture: picture) ] }
+    when Array then content.map { |value| in_words(value, picture: picture) }
     else content
     end
   end
@@ -52,6 +58,7 @@ module Samples
     when Usher::Activities::Answering::Turning then kind.cells(deal).group_by { |card| kind.question(deal, card) }.values.flatten.map { |card| { "turn" => card } }
     when Usher::Activities::Kinds::Crossword then kind.cells(deal).map { |cell| { "field" => cell, "text" => kind.told(deal, answers, cell) } }
     when Usher::Activities::Kinds::WordSearch then answers["found"].values.map { |from, to| { "from" => from, "to" => to } }
+    when Usher::Activities::Kinds::Find then answers.map { |cell, at| { "cell" => cell, "at" => at } }
     when Usher::Activities::Kinds::Cards then kind.cells(deal).flat_map { |card| [ { "show" => card }, { "card" => card, "knew" => true } ] }
     when Usher::Activities::Answering::Placing then answers.map { |piece, place| { "piece" => piece, "place" => place } }
     when Usher::Activities::Answering::Typing then answers.map { |field, text| { "field" => field, "text" => text } }
@@ -76,6 +83,7 @@ module Samples
       places = answering.places.keys
       deal.names.product(places).map { |piece, place| { "piece" => piece, "place" => place } }
     when Usher::Activities::Answering::Typing then [ { "field" => cell, "text" => "zzzzzzz" } ]
+    when Usher::Activities::Kinds::Find then [ { "cell" => cell, "at" => [ 0.99, 0.99 ] } ]
     when Usher::Activities::Kinds::Crossword then [ { "field" => cell, "text" => "Z" * kind.view(deal, {})["words"][cell]["squares"].size } ]
     when Usher::Activities::Answering::Turning, Usher::Activities::Kinds::Cards, Usher::Activities::Kinds::WordSearch then []
     else answering.fields[cell].map { |option| { "field" => cell, "option" => option } }

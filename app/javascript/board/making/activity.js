@@ -28,6 +28,8 @@ export default class ActivityMaker extends Part {
   }
 
   async show(address) {
+    const { page, sitting } = this.surface
+    Object.assign(this.sheet.dataset, { page, sitting: sitting ?? "" }) // what can be taken off the page, see makers/faces
     if (await open(address, "#maker-body", { method: "GET" })) this.sheet.showModal()
   }
 }

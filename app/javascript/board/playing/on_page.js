@@ -132,10 +132,12 @@ export default class OnPage extends Part {
 
   // As large as it can be with all of it in sight; where there is not room enough it scrolls.
   fit(body) {
-    const inner = body?.querySelector(".play-body")
-    for (let zoom = LARGEST; inner?.firstElementChild && zoom >= SMALLEST; zoom -= 0.05) {
+    const inner = body?.querySelector(".play-body"),
+      most = inner?.querySelector(".pictured") ? 1 : LARGEST // a picture takes the room itself
+    for (let zoom = most; inner?.firstElementChild && zoom >= SMALLEST; zoom -= 0.05) {
       inner.style.zoom = zoom
       inner.style.setProperty("--zoom", zoom)
+      inner.style.setProperty("--room", `${body.clientHeight / zoom}px`)
       if (inner.firstElementChild.offsetHeight * zoom + 40 * zoom < body.clientHeight) return
     }
   }

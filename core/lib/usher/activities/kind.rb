@@ -16,6 +16,15 @@ module Usher
       # repeated. Kinds that are filled in otherwise have none.
       def self.columns = []
 
+      # The numbers of columns that take words only, no pictures and sounds.
+      def self.plain = []
+
+      # What its second column holds where it is played on a picture, filled in there: "point" or "area" (see Pictured).
+      def self.placed = nil
+
+      # Rules that a new one of this kind begins with, where they are not those of all.
+      def self.rules = {}
+
       # What can be chosen besides: { name => Setting }.
       def self.settings = {}
 
@@ -25,14 +34,18 @@ module Usher
       # The rows that make this content.
       def to_table = []
 
-      # Content from all that a teacher fills in. A kind that is written as a text (see Gaps) reads that instead.
-      def self.from_form(table:, settings:, text: nil) = from_table(Table.read(table), settings)
+      # Content from all that a teacher fills in. A kind that is written as a text (see Gaps) reads that instead; one
+      # that is played on a picture also reads a face with that.
+      def self.from_form(table:, settings:, text: nil, picture: nil) = from_table(Table.read(table), settings)
 
       # The text that makes this content, of a kind that is written so.
       def to_text = nil
 
       # Accepts raw content; raises Invalid with a sentence for the teacher.
       def self.build(content) = new(content)
+
+      # The picture it is played on, as a face's values.
+      def to_picture = nil
 
       attr_reader :content
 
@@ -79,6 +92,9 @@ module Usher
 
       # What may be shown to whoever answers, as the kind's partials read it: a hash.
       def view(deal, answers) = raise(NotImplementedError)
+
+      # What is shown of a cell's solution once that is settled, as its partial reads it; nil for nothing more.
+      def revealed(_deal, _cell) = nil
 
       # An answer in a few words, for results.
       def told(deal, answers, cell) = raise(NotImplementedError)

@@ -30,6 +30,9 @@ module Usher
       # Whether the answer in a cell stays.
       def fixed?(cell) = over? || @solved || @play.about(cell)["fixed"] || false
 
+      # What is shown of how a cell is solved (see Kind#revealed), once nothing can change there or all may be told.
+      def revealed(cell) = (kind.revealed(@play.deal, cell) if @solved || @play.about(cell)["fixed"] || told?)
+
       # Whether the points may be told.
       def score? = @all || (over? && rules.marked != "teacher")
 

@@ -21,6 +21,9 @@ module Usher
 
       def text(cell) = (cell.is_a?(Hash) ? cell["text"] : cell).to_s
 
+      # The numbers written in a cell; nil where there are none.
+      def numbers(cell) = text(cell).split.map { |number| Float(number, exception: false) }.then { |all| all unless all.empty? }
+
       # What makes two cells the same.
       def key(cell) = cell.is_a?(Hash) ? cell.transform_values { |value| value.to_s.strip.downcase } : { "text" => cell.to_s.strip.downcase }
     end

@@ -13,6 +13,7 @@ module Usher
         def self.title = "Overlapping circles"
         def self.purpose = "Bring each thing to the circle, or the overlap, it belongs to."
         def self.columns = [ "Thing", "Circle", "Circle too…" ]
+        def self.plain = [ 1, 2, 3 ]
 
         # The circles are called by whatever names stand behind the things, in the order they come in.
         def self.from_table(rows, _settings)

@@ -13,6 +13,7 @@ module Usher
         def self.title = "Count out"
         def self.purpose = "Put so many things into a box."
         def self.columns = [ "Question", "How many", "Thing" ]
+        def self.plain = [ 1 ]
 
         def self.from_table(rows, _settings)
           { "boxes" => rows.map { |ask, count, thing| { "ask" => ask, "count" => Integer(Table.text(count).strip, 10, exception: false), "thing" => thing || "●" } } }

@@ -16,6 +16,7 @@ module Usher
         def self.title = "Crossword"
         def self.purpose = "Words that cross, each with a clue."
         def self.columns = %w[Word Clue]
+        def self.plain = [ 0 ]
         def self.from_table(rows, _settings) = { "words" => rows.map { |word, clue| { "word" => Table.text(word), "clue" => clue } } }
         def to_table = content["words"].map { |word| [ word["word"], word["clue"] ] }
 

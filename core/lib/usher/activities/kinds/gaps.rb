@@ -27,7 +27,7 @@ module Usher
 
         # A text with its gaps in brackets: what is right there, other right answers after "|", wrong ones after "~", as
         # in "[tide|flood~wind]". The first cell of each row of the table is a word that fits nowhere.
-        def self.from_form(table:, settings:, text: nil)
+        def self.from_form(table:, settings:, text: nil, **)
           parts = text.to_s.split(/(\[[^\[\]]*\])/).reject(&:empty?).map { |part| part.start_with?("[") && part.end_with?("]") ? gap_from(part[1..-2]) : part }
           flags = FLAGS.keys.to_h { |name| [ name, settings[name] == "true" ] }
           { "text" => parts, "how" => settings["how"], "more" => Table.read(table).map { |row| Table.text(row.first) }, **flags }
@@ -40,6 +40,7 @@ module Usher
         private_class_method :gap_from
 
         def self.columns = [ "Words that fit nowhere" ]
+        def self.plain = [ 0 ]
         def to_table = content["more"].map { |word| [ word ] }
         def to_text = content["text"].map { |part| part.is_a?(String) ? part : "[#{[ part['right'].join('|'), *part['wrong'] ].join('~')}]" }.join
 

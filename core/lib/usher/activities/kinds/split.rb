@@ -13,6 +13,7 @@ module Usher
         def self.title = "Split the word"
         def self.purpose = "Cut words into syllables or parts."
         def self.columns = [ "Word, with a hyphen at each cut" ]
+        def self.plain = [ 0 ]
         def self.from_table(rows, _settings) = { "words" => rows.map { |cell, *| Table.text(cell) } }
         def to_table = content["words"].map { |word| [ word ] }
 

@@ -12,8 +12,9 @@ module Usher
         def self.title = "Tick what fits"
         def self.purpose = "A wall of pictures or words: tick those that fit."
         def self.columns = [ "Thing", "Fits: yes or no" ]
+        def self.plain = [ 1 ]
 
-        def self.from_form(table:, settings: {}, text: nil)
+        def self.from_form(table:, settings: {}, text: nil, **)
           right, wrong = Table.read(table).partition { |_, fits| Table.text(fits).match?(TrueFalse::TRUE) }
           { "questions" => [ { "ask" => text.to_s, "right" => right.map(&:first), "wrong" => wrong.map(&:first) } ] }
         end

@@ -14,6 +14,7 @@ module Usher
         def self.title = "Timeline"
         def self.purpose = "Bring events to their places in time."
         def self.columns = [ "Event", "When", "Until, or nothing" ]
+        def self.plain = [ 1, 2 ]
         def self.settings = { "scale" => Setting.new("Places lie", { "even" => "Evenly", "true" => "To scale" }) }
 
         def self.from_table(rows, settings)

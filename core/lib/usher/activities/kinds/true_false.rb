@@ -14,6 +14,7 @@ module Usher
         def self.title = "True or false"
         def self.purpose = "Say of each sentence whether it is true."
         def self.columns = [ "Sentence", "True or false" ]
+        def self.plain = [ 1 ]
 
         def self.from_table(rows, _settings)
           { "sentences" => rows.map { |ask, given| { "ask" => ask, "true" => { TRUE => true, FALSE => false }.find { |words, _| Table.text(given).match?(words) }&.last } } }

@@ -17,6 +17,7 @@ module Usher
         def self.title = "Word search"
         def self.purpose = "Find words among other letters."
         def self.columns = [ "Word to find", "Word that must not come about by chance" ]
+        def self.plain = [ 0, 1 ]
         def self.settings = { "directions" => Setting.new("Words lie", { "two" => "Forward and down", "three" => "Forward, down and aslant", "eight" => "In all directions, also backwards" }) }
         def self.from_table(rows, settings) = { "directions" => settings["directions"], "words" => rows.filter_map { |word, _| Table.text(word) unless Table.blank?(word) }, "avoid" => rows.filter_map { |_, word| Table.text(word) unless Table.blank?(word) } }
         def to_table = content["words"].zip(content["avoid"]) + content["avoid"].drop(content["words"].size).map { |word| [ nil, word ] }

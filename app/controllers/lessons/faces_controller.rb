@@ -1,0 +1,21 @@
+# Pictures and sounds for the parts of an activity: what there is to choose from, and one as it is taken.
+class Lessons::FacesController < Lessons::BaseController
+  layout false
+  helper_method :lesson
+
+  def index
+    @faces = faces
+    render partial: (params[:part] == "things" ? "things" : "faces")
+  end
+
+  def create
+    render json: faces.take(params[:id].to_s)
+  end
+
+  private
+
+  def faces
+    page = lesson.pages.find_by(id: params[:page]) || lesson.place_page
+    Activity::Faces.new(teacher, access.showing(page, params[:sitting].presence), shelf: params[:shelf].to_s, query: params[:q], silent: params[:only] == "picture")
+  end
+end

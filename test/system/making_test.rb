@@ -1,0 +1,104 @@
+require "application_system_test_case"
+
+# Making activities at the board.
+class MakingTest < ApplicationSystemTestCase
+  setup { start_at_board }
+
+  test "labels are tapped onto a picture that was searched for, moved by keys, and put on the page" do
+    make "Label the picture"
+    fill_in "Title", with: "Parts of a boat"
+    click_button "Look at it"
+    assert_text "Tap the picture where a label belongs"
+    take_picture "Sailing boat"
+    { "mast" => [ 0.5, 0.2 ], "hull" => [ 0.5, 0.7 ] }.each do |word, at|
+      tap_at(*in_frame(*at))
+      assert_selector ".maker-pin", count: word == "mast" ? 1 : 2
+      type word
+    end
+    find("[data-pin='0']").send_keys(*[ :down ] * 4)
+    click_button "Look at it"
+    assert_selector "#maker .spot", count: 2
+    click_button "Put it on the page"
+    assert_no_selector "#maker"
+    made = eventually { Activity.last }
+    assert_equal [ [ 0.5, 0.24 ], [ 0.5, 0.7 ] ], made.content["labels"].map { |label| label["at"].map { |share| share.round(2) } }
+    assert_equal %w[mast hull], made.content["labels"].map { |label| label["face"]["text"] }
+    eventually { items(@page, "activity").size == 1 }
+  end
+
+  test "areas are drawn on a picture, by hand and by keys" do
+    make "Find it on the picture"
+    fill_in "Title", with: "Where is it?"
+    take_picture "Sailing boat"
+    click_button "Ellipse"
+    draw [ in_frame(0.7, 0.1), in_frame(0.8, 0.3), in_frame(0.88, 0.35) ]
+    type "the sun"
+    first(:button, "Put on the middle of the picture: row 2").click
+    eventually { active["data-pin"] == "1" }
+    active.send_keys(:left, :left, [ :shift, :right ])
+    find("#maker tbody tr:nth-of-type(2) input").set("the sail")
+    click_button "Look at it"
+    assert_selector "#maker [data-find]"
+    sun, sail = Activity.last.content["things"]
+    assert_equal [ "ellipse", "the sun" ], [ sun["area"]["shape"], sun["ask"]["text"] ]
+    [ [ 0.7, 0.1 ], [ 0.88, 0.35 ] ].zip(sun["area"]["points"]).each { |meant, drawn| meant.zip(drawn).each { |a, b| assert_in_delta a, b, 0.02 } }
+    assert_equal [ [ 0.38, 0.4 ], [ 0.59, 0.6 ] ], sail["area"]["points"].map { |point| point.map { |share| share.round(2) } }
+  end
+
+  test "a cell takes a picture from the page, words that are read aloud, and a file" do
+    lay(@page, { "kind" => "picture", "id" => "mole", "x" => 900, "y" => 300, "width" => 200, "height" => 150, "picture" => picture_of(@owner).id, "alt" => "The mole" })
+    make "Match up"
+    fill_in "Title", with: "Which is which?"
+    bring(1, 1) { find("[data-face=mole]").click }
+    bring(1, 2) do
+      fill_in "said", with: "the mole"
+      click_button "Take them"
+    end
+    bring(2, 1) { attach_file "A file from this device", file("boat.svg", svg), make_visible: true }
+    assert_selector ".maker-thumb", count: 2
+    cell(2, 2).set("a red buoy")
+    find("button[aria-label='Take the picture out']", match: :first).click
+    cell(1, 1).set("mole")
+    click_button "Look at it"
+    assert_selector "#maker .player .face-picture"
+    assert_selector "#maker .player .face-sound"
+    assert_equal [ [ { "text" => "mole" }, { "said" => "the mole" } ] ], Activity.last.content["rows"].first(1)
+  end
+
+  private
+
+  def make(kind)
+    click_button "Activity"
+    find(".maker-kind", text: kind).click
+    assert_selector "#maker .maker-form"
+  end
+
+  def take_picture(title)
+    click_button "Choose the picture"
+    find("#face-chooser .store-shelves button", text: "Picture search").click
+    find("#face-chooser [data-face]", text: title, match: :first).click
+    eventually { page.evaluate_script("document.querySelector('[data-frame] img')?.naturalWidth > 0") }
+  end
+
+  # Into the row that waits for it.
+  def type(word)
+    eventually { page.evaluate_script("document.activeElement.matches('#maker tbody input')") }
+    active.send_keys(word)
+  end
+
+  def active = page.driver.browser.switch_to.active_element
+
+  def in_frame(x, y)
+    left, top, width, height = find("[data-frame] img").evaluate_script("(this.scrollIntoView({ block: 'center' }), (r => [r.x, r.y, r.width, r.height])(this.getBoundingClientRect()))")
+    [ left + x * width, top + y * height ]
+  end
+
+  def cell(row, column) = find("#maker tbody tr:nth-of-type(#{row}) td:nth-of-type(#{column}) .input")
+
+  def bring(row, column)
+    find("#maker tbody tr:nth-of-type(#{row}) td:nth-of-type(#{column}) button[aria-label^='A picture or a sound']").click
+    assert_selector "#face-chooser .faces"
+    yield
+    assert_no_selector "#face-chooser"
+  end
+end
