@@ -70,12 +70,13 @@ Rails.application.routes.draw do
 
   # What the board asks the core while something is being typed or filled in; nothing is kept.
   resource :line_breaks, :rich_text, :formula, only: :create
-  resources :tiles, :tables, only: :create
+  resources :tiles, :tables, :gaps, only: :create
   resource :symbols, only: :show
 
   resources :activities, only: %i[edit update] do
     resource :look, only: :show, module: :activities
-    resource :placing, :copy, only: :create, module: :activities
+    resource :placing, only: :create, module: :activities
+    resource :copy, only: %i[new create], module: :activities
     resource :results, only: :show, module: :activities
     resources :attempts, only: :create, module: :activities
   end

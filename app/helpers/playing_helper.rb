@@ -30,6 +30,12 @@ module PlayingHelper
     tag.button(content, type: "button", id: "go-#{attempt.id}-#{move.except('chosen').values.join('-')}", disabled: disabled, "aria-pressed": chosen, data: { move: move.to_json }, **options)
   end
 
+  # How much of it there is on the page.
+  def proposal_size(proposal)
+    count = proposal.text ? proposal.text.count("[") : proposal.rows.to_a.then { |rows| rows.one? ? rows.first.compact.size : rows.size }
+    ", #{pluralize(count, proposal.text ? "gap" : "part")}" if count.positive?
+  end
+
   # Of things that are asked for in turn, the one whose turn it is; nil when all have been.
   def asked_now(seen)
     seen.view["things"].find { |cell, at| seen.rules.live? ? !seen.fixed?(cell) : at.nil? }&.first unless seen.over?

@@ -39,7 +39,13 @@ class Activity < ApplicationRecord
     cards.first.page
   end
 
-  def copy_to(other) = other.activities.create!(title: title, kind: kind, content: content, rules: rules)
+  # as: another kind, of those its content can be made into (see Usher::Activities::Recast).
+  def copy_to(other, as: kind)
+    made = as == kind ? content : recast.fetch(as) { raise Usher::Invalid, "This activity cannot be made into that kind." }
+    other.activities.create!(title: title, kind: as, content: made, rules: rules)
+  end
+
+  def recast = Usher::Activities::Recast.of(edition.kind_of)
 
   # Deals a new go: to a participant, or at the wall, in a sitting's layer or (nil) to be tried out.
   def deal(to: nil, layer: nil) = edition.attempts.deal(edition, participant: to, layer: layer)

@@ -1,4 +1,5 @@
 require "json"
+require "set"
 
 # What decides, measures, checks and computes in Usher. Knows no Rails and no browser.
 # Units throughout: page units (a page is 1600 x 900 unless imported otherwise), degrees clockwise, milliseconds where named `ms`.

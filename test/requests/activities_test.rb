@@ -230,6 +230,39 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     assert_select "tbody tr", 2, "the edition that was played"
   end
 
+  test "what lies on the page is proposed, and fills the form in" do
+    page = @lesson.pages.first
+    get new_lesson_activity_path(@lesson, page: page.id), headers: HTMX
+    assert_select "h3", text: "From what is on this page", count: 0
+    lay(page, { "kind" => "text", "id" => "tale", "x" => 100, "y" => 100, "width" => 600, "height" => 80, "text" => "At ebb the water falls and leaves the harbour. Twice a day it rises again." })
+    get new_lesson_activity_path(@lesson, page: page.id), headers: HTMX
+    assert_select ".maker-kind", text: /At ebb the water falls.*Fill the gaps/m
+    get new_lesson_activity_path(@lesson, page: page.id, kind: "gaps", from: "tale"), headers: HTMX
+    assert_select "textarea", text: /\[\w+\]/
+    assert_select "option[value=dragged][selected]"
+    get new_lesson_activity_path(@lesson, page: page.id, kind: "gaps", from: "gone"), headers: HTMX
+    assert_response :unprocessable_entity
+    assert_match(/not on the page any more/, response.body)
+    2.times { @lesson.add_page }
+    get new_lesson_activity_path(@lesson, page: page.id, kind: "order", from: "pages"), headers: HTMX
+    assert_equal 3, JSON.parse(css_select("[data-rows]").first["data-rows"]).first.compact.size
+  end
+
+  test "another kind is made of the same content where that can be" do
+    made = @lesson.activities.create!(title: "Pairs", kind: "match", content: { "rows" => [ %w[ebb falls], %w[flood rises], %w[slack stands] ] })
+    get new_activity_copy_path(made), headers: HTMX
+    assert_select ".maker-kind b", text: "Memory pairs"
+    assert_select ".maker-kind b", text: "Find it on the picture", count: 0
+    post activity_copy_path(made, kind: "memory"), headers: HTMX
+    assert_equal [ "memory", "Pairs", 3 ], @lesson.activities.last.then { |copy| [ copy.kind, copy.title, copy.content["pairs"].size ] }
+    assert_no_difference -> { Activity.count } do
+      %w[find nothing].each do |kind|
+        post activity_copy_path(made, kind: kind), headers: HTMX
+        assert_response :unprocessable_entity
+      end
+    end
+  end
+
   test "pictures and sounds for its parts come from the page, the store room and its shelves" do
     page, picture = @lesson.pages.first, picture_of(@owner)
     lay(page, { "kind" => "picture", "id" => "pic", "x" => 0, "y" => 0, "width" => 40, "height" => 30, "picture" => picture.id, "alt" => "The mole" })

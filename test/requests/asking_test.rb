@@ -114,6 +114,18 @@ class AskingTest < ActionDispatch::IntegrationTest
     assert_equal 2 + Usher::Page::Layouts.names.size, mine.reload.pages.count
   end
 
+  test "words of a text are proposed to be left out" do
+    text = "At ebb the water falls and leaves the harbour. Twice a day it rises again."
+    ask gaps_path, text: text
+    from, usual = response.parsed_body.values_at("from", "usual")
+    assert_equal %w[harbour water], from.map { |at| text[at..][/\w+/] }.sort & %w[at harbour the water]
+    assert_equal 1, usual
+    [ { text: 3 }, {}, { text: "x" * 30_000 } ].each do |bad|
+      ask gaps_path, **bad
+      assert_response :unprocessable_entity
+    end
+  end
+
   private
 
   def ask(path, **values) = post(path, params: values, as: :json)

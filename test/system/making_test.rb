@@ -65,6 +65,27 @@ class MakingTest < ApplicationSystemTestCase
     assert_equal [ [ { "text" => "mole" }, { "said" => "the mole" } ] ], Activity.last.content["rows"].first(1)
   end
 
+  test "gaps from a text on the page: words are proposed, taken in and out, and given wrong ones" do
+    lay(@page, { "kind" => "text", "id" => "tale", "x" => 100, "y" => 100, "width" => 700, "height" => 80, "text" => "At ebb the water falls and leaves the harbour. Twice a day it rises again." })
+    click_button "Activity"
+    find(".maker-found .maker-kind", text: "At ebb the water falls").click
+    assert_selector ".maker-gap", text: "harbour"
+    find(".maker-word", text: "water").send_keys(:enter)
+    assert_selector ".maker-gap button:focus", text: "water"
+    click_button "Gap “water”: wrong words and other right ones"
+    [ "sand, wind", "sea" ].each do |words|
+      assert_selector ".ask-words"
+      active.send_keys(words, :enter)
+    end
+    click_button "One gap more"
+    assert_selector ".maker-gap", count: 3
+    click_button "One gap less"
+    assert_selector ".maker-gap", count: 2
+    click_button "Look at it"
+    assert_selector "#maker .player"
+    assert_equal [ { "right" => %w[water sea], "wrong" => %w[sand wind] }, { "right" => [ "harbour" ], "wrong" => [] } ], Activity.last.content["text"].grep(Hash)
+  end
+
   private
 
   def make(kind)

@@ -18,9 +18,9 @@ export default class ActivityMaker extends Part {
 
   // A new one on the page in view.
   async begin() {
-    const { lesson, page } = this.surface
+    const { lesson, page, sitting } = this.surface
     await this.surface.settled()
-    await this.show(`/lessons/${lesson}/activities/new?page=${page}`)
+    await this.show(`/lessons/${lesson}/activities/new?page=${page}&sitting=${sitting ?? ""}`)
   }
 
   change(activity) {

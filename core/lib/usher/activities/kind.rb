@@ -25,6 +25,9 @@ module Usher
       # Rules that a new one of this kind begins with, where they are not those of all.
       def self.rules = {}
 
+      # What a text is called that is written besides the table or instead of it; nil for none.
+      def self.text = nil
+
       # What can be chosen besides: { name => Setting }.
       def self.settings = {}
 
@@ -43,6 +46,12 @@ module Usher
 
       # Accepts raw content; raises Invalid with a sentence for the teacher.
       def self.build(content) = new(content)
+
+      # Content from the plain shapes in which kinds meet (see Recast); nil where none of them will do.
+      def self.from_parts(_parts) = nil
+
+      # Its content in those shapes, as far as it has them: faces as their values.
+      def to_parts = {}
 
       # The picture it is played on, as a face's values.
       def to_picture = nil

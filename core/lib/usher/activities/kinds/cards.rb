@@ -14,6 +14,8 @@ module Usher
         def self.columns = %w[Front Back]
         def self.from_table(rows, _settings) = { "cards" => rows.map { |row| row.first(2) } }
         def to_table = content["cards"]
+        def self.from_parts(parts) = parts["pairs"]&.then { |pairs| { "cards" => pairs } }
+        def to_parts = { "pairs" => content["cards"] }
 
         def deal(seed) = Deal.shuffle(cards.size, seed)
         def cells(deal) = deal.names

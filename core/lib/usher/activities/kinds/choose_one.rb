@@ -15,6 +15,8 @@ module Usher
         def self.columns = [ "Question", "Right answer", "Wrong answer…" ]
         def self.from_table(rows, _settings) = { "questions" => rows.map { |ask, right, *wrong| { "ask" => ask, "right" => [ right ].compact, "wrong" => wrong.compact } } }
         def to_table = content["questions"].map { |question| [ question["ask"], *question["right"], *question["wrong"] ] }
+        def self.from_parts(parts) = parts["questions"]&.then { |questions| { "questions" => questions } }
+        def to_parts = { "questions" => content["questions"] }
 
         def deal(seed) = Deal.shuffle(options.size, seed)
 

@@ -19,6 +19,8 @@ module Usher
         def self.plain = [ 0 ]
         def self.from_table(rows, _settings) = { "words" => rows.map { |word, clue| { "word" => Table.text(word), "clue" => clue } } }
         def to_table = content["words"].map { |word| [ word["word"], word["clue"] ] }
+        def self.from_parts(parts) = parts["pairs"]&.then { |pairs| { "words" => pairs.map { |clue, word| { "word" => word["text"].to_s, "clue" => clue } } } }
+        def to_parts = { "pairs" => content["words"].map { |word| [ word["clue"], { "text" => word["word"] } ] }, "words" => content["words"].map { |word| word["word"] } }
 
         def deal(_seed) = Deal.new([])
         def cells(_deal) = entries.keys

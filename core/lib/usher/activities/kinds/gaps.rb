@@ -9,6 +9,7 @@ module Usher
       class Gaps < Kind
         autoload :Chosen, "usher/activities/kinds/gaps/chosen"
         autoload :Dragged, "usher/activities/kinds/gaps/dragged"
+        autoload :Proposer, "usher/activities/kinds/gaps/proposer"
         autoload :Typed, "usher/activities/kinds/gaps/typed"
 
         HOW = { "typed" => :Typed, "dragged" => :Dragged, "chosen" => :Chosen }.freeze
@@ -19,6 +20,7 @@ module Usher
 
         def self.title = "Fill the gaps"
         def self.purpose = "A text with words left out, to be typed, dragged there or chosen."
+        def self.text = "Text"
         def self.settings
           yes_no = { "false" => "No", "true" => "Yes" }
           { "how" => Setting.new("How the gaps are filled", { "typed" => "By typing", "dragged" => "By dragging words", "chosen" => "From a list at each gap" }),
@@ -43,6 +45,7 @@ module Usher
         def self.plain = [ 0 ]
         def to_table = content["more"].map { |word| [ word ] }
         def to_text = content["text"].map { |part| part.is_a?(String) ? part : "[#{[ part['right'].join('|'), *part['wrong'] ].join('~')}]" }.join
+        def to_parts = { "words" => questions.uniq }
 
         def deal(seed) = Deal.shuffle(way.pieces.size, seed)
 

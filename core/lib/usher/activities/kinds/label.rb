@@ -42,6 +42,7 @@ module Usher
           labels = content["labels"].map { |label| [ [ label["face"]["text"], *label["also"] ].join("|").then { |text| label["also"].any? ? text : label["face"] }, label["at"].join(" ") ] }
           Array.new([ labels.size, content["more"].size ].max) { |row| [ *(labels[row] || [ nil, nil ]), content["more"][row] ] }
         end
+        def to_parts = { "words" => content["labels"].filter_map { |label| label["face"]["text"] }.uniq }
 
         def deal(seed) = Deal.shuffle(typed? ? 0 : pieces.size, seed)
         def cells(_deal) = @cells ||= labels.each_index.map { |number| "f#{number + 1}" }

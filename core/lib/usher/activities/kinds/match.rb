@@ -15,6 +15,8 @@ module Usher
         def self.columns = [ "This", "Belongs with…" ]
         def self.from_table(rows, _settings) = { "rows" => rows.map { |row| row.compact } }
         def to_table = content["rows"]
+        def self.from_parts(parts) = parts["groups"]&.then { |groups| { "rows" => groups.map { |first, others| [ first, *others ] } } }
+        def to_parts = { "groups" => content["rows"].map { |first, *others| [ first, others ] }, "pairs" => (content["rows"] if content["rows"].all? { |row| row.size == 2 }) }.compact
 
         def deal(seed) = Rows.new(pieces.size, rows.size, seed)
 

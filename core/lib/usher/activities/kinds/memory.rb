@@ -14,6 +14,8 @@ module Usher
         def self.settings = { "teams" => Setting.new("Who plays", { "1" => "One team", "2" => "Two teams in turn" }) }
         def self.from_table(rows, settings) = { "teams" => settings["teams"], "pairs" => rows.map { |one, other| [ one, other || one ] } }
         def to_table = content["pairs"].map { |one, other| [ one, (other unless other == one) ] }
+        def self.from_parts(parts) = parts["pairs"]&.then { |pairs| { "teams" => "1", "pairs" => pairs } }
+        def to_parts = { "pairs" => content["pairs"] }
 
         def deal(seed) = Deal.shuffle(pairs.size * 2, seed)
         def cells(deal) = deal.names

@@ -27,6 +27,8 @@ module Usher
         end
 
         def to_table = content["lines"].map { |line| [ line["ask"], *(line["pieces"] || line["right"]) ] }
+        def self.from_parts(parts) = parts["list"]&.then { |faces| { "of" => "things", "lines" => [ { "pieces" => faces } ] } }
+        def to_parts = content["of"] == "things" ? { "list" => content["lines"].first["pieces"] } : {}
 
         def deal(seed) = Deal.shuffle(pieces.size, seed) { |order| lines.each_index.none? { |number| solved?(order, number) } }
 

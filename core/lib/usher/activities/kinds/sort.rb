@@ -19,6 +19,8 @@ module Usher
         end
 
         def to_table = groups.flat_map { |name, tiles| tiles.map { |tile| [ tile.to_h, name.to_h ] } }
+        def self.from_parts(parts) = parts["groups"]&.then { |groups| { "groups" => groups.map { |name, tiles| { "name" => name, "tiles" => tiles } } } }
+        def to_parts = { "groups" => content["groups"].map { |group| group.values_at("name", "tiles") } }
 
         def deal(seed) = Deal.shuffle(tiles.size, seed)
 

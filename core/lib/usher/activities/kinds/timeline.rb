@@ -22,6 +22,7 @@ module Usher
         end
 
         def to_table = content["events"].map { |event| event.values_at("face", "from", "until") }
+        def to_parts = { "list" => sorted_indices.map { |index| content["events"][index]["face"] } }
 
         def deal(seed) = Deal.shuffle(events.size, seed) { |order| order.map { |index| moment(index) }.then { |moments| moments != moments.sort } }
         def cells(_deal) = @cells ||= events.each_index.map { |number| "t#{number + 1}" }

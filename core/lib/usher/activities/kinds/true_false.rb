@@ -21,6 +21,14 @@ module Usher
         end
 
         def to_table = content["sentences"].map { |sentence| [ sentence["ask"], sentence["true"] ? "true" : "false" ] }
+        # Of each question that is asked in words one sentence that is right and one that is not.
+        def self.from_parts(parts)
+          sentences = parts["questions"]&.flat_map do |question|
+            said = %w[right wrong].map { |side| [ question["ask"]["text"], question[side].first&.fetch("text", nil) ] }
+            said.zip([ true, false ]).filter_map { |(ask, answer), right| { "ask" => "#{ask}: #{answer}", "true" => right } if ask && answer }
+          end
+          sentences && { "sentences" => sentences }
+        end
 
         def deal(seed) = Deal.shuffle(sentences.size, seed)
         def cells(deal) = deal.names

@@ -21,6 +21,8 @@ module Usher
         def self.settings = { "directions" => Setting.new("Words lie", { "two" => "Forward and down", "three" => "Forward, down and aslant", "eight" => "In all directions, also backwards" }) }
         def self.from_table(rows, settings) = { "directions" => settings["directions"], "words" => rows.filter_map { |word, _| Table.text(word) unless Table.blank?(word) }, "avoid" => rows.filter_map { |_, word| Table.text(word) unless Table.blank?(word) } }
         def to_table = content["words"].zip(content["avoid"]) + content["avoid"].drop(content["words"].size).map { |word| [ nil, word ] }
+        def self.from_parts(parts) = parts["words"]&.then { |words| { "directions" => "two", "words" => words, "avoid" => [] } }
+        def to_parts = { "words" => content["words"] }
 
         def deal(seed) = Grid.new(words, DIRECTIONS.fetch(content["directions"]), seed, avoid: content["avoid"].map { |word| letters(word) })
         def cells(_deal) = @cells ||= words.each_index.map { |number| "w#{number + 1}" }

@@ -1,0 +1,28 @@
+# What can be made of what lies on a page (see Usher::Activities::Found), and of the lesson's pages themselves.
+class Activity::Proposals
+  PAGES = 3..24
+
+  def initialize(showing)
+    @showing = showing
+  end
+
+  def to_a = @all ||= Usher::Activities::Found.on(@showing.items.where.not(kind: "ink").map { |row| row.placed.item }) + of_pages
+
+  # What a form (Activity::Form) begins with. from: the id of an item, or "pages". Raises Usher::Invalid.
+  def fill(kind, from)
+    found = to_a.find { |proposal| [ proposal.kind, proposal.from ] == [ kind, from ] } or raise Usher::Invalid, "What that was made from is not on the page any more."
+    rows = from == "pages" ? [ [ nil, *pictures_of_pages ] ] : found.rows
+    { title: found.title, table: rows.to_json, text: found.text, picture: found.picture.to_json, settings: found.settings }.with_indifferent_access
+  end
+
+  private
+
+  def lesson = @showing.page.lesson
+
+  def of_pages
+    return [] unless PAGES.cover?(lesson.pages.size)
+    [ Usher::Activities::Found::Proposal.new(kind: "order", from: "pages", title: "The pages in their order", settings: { "of" => "things" }) ]
+  end
+
+  def pictures_of_pages = lesson.pages.map { |page| { "picture" => page.capture([ 0, 0, *page.size ]).id } }
+end
