@@ -14,10 +14,11 @@ const shown = part => sides(part)[0].split("|")[0].trim()
 
 export default () => ({
   text: "",
+  own: [], // numbers of the words that the teacher took out by hand
 
   init() {
-    const field = this.$root.querySelector("[data-text]")
-    this.text = field.defaultValue
+    this.root = this.$root
+    this.text = this.root.querySelector("[data-text]").defaultValue
   },
 
   // What the text is made of: words, gaps, and what stands between.
@@ -45,16 +46,22 @@ export default () => ({
     return this.count === 0
   },
 
-  replace({ index, text, number }, by) {
+  replace({ index, text }, by) {
     this.text = this.text.slice(0, index) + by + this.text.slice(index + text.length)
-    const { $root } = this // by keys one goes on from there
-    setTimeout(() => $root.querySelector(`[data-part="${number}"] button`)?.focus())
+  },
+  // By keys one goes on from there.
+  stay({ number }) {
+    setTimeout(() => this.root.querySelector(`[data-part="${number}"] button`)?.focus())
   },
   takeOut(part) {
+    this.own.push(part.number)
     this.replace(part, `[${part.text}]`)
+    this.stay(part)
   },
   putBack(part) {
+    this.own = this.own.filter(number => number !== part.number)
     this.replace(part, part.shown)
+    this.stay(part)
   },
   backLabel({ shown }) {
     return `Gap “${shown}”: put it back`
@@ -86,6 +93,7 @@ export default () => ({
         .split(",")
         .map(word => word.replace(/[[\]|~]/g, "").trim())
         .filter(Boolean)
+    this.own.push(part.number)
     this.replace(part, `[${[[part.shown, ...list(also)].join("|"), ...list(given)].join("~")}]`)
   },
 
@@ -124,15 +132,17 @@ export default () => ({
   more() {
     return this.ranking(({ numbers }) => {
       const next = numbers.map(number => this.parts[number]).find(({ word }) => word)
-      if (next) this.takeOut(next)
+      if (next) this.replace(next, `[${next.text}]`)
       else say("There is no other word to propose. Tap one.")
     })
   },
+  // The worst goes first; what the teacher took out stays as long as there is another.
   less() {
     return this.ranking(({ numbers }) => {
-      const rank = ({ number }) => (numbers.includes(number) ? numbers.indexOf(number) : -1) // what the teacher chose stays
+      const rank = ({ number }) =>
+        this.own.includes(number) ? -1 : numbers.includes(number) ? numbers.indexOf(number) : 0
       const gaps = this.parts.filter(({ gap }) => gap).sort((one, other) => rank(one) - rank(other))
-      this.putBack(gaps.at(-1))
+      if (gaps.length) this.replace(gaps.at(-1), gaps.at(-1).shown)
     })
   }
 })
