@@ -79,6 +79,9 @@ Rails.application.routes.draw do
     resource :copy, only: %i[new create], module: :activities
     resource :results, only: :show, module: :activities
     resources :attempts, only: :create, module: :activities
+    resources :sendings, only: %i[index create], module: :activities do
+      delete :index, on: :collection, action: :destroy
+    end
   end
   resources :attempts, only: :show do
     resources :moves, only: :create, module: :attempts
@@ -100,7 +103,7 @@ Rails.application.routes.draw do
   get "join(/:code)", to: "seats#new", as: :join
   resource :seat, only: %i[create show destroy] do
     scope module: :seats do
-      resource :page, :feed, :poll, only: :show
+      resource :page, :feed, :poll, :sending, only: :show
       resource :answer, only: :create
     end
   end

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000012) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000013) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -341,6 +341,16 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000012) do
     t.index ["token"], name: "index_seats_on_token", unique: true
   end
 
+  create_table "sendings", force: :cascade do |t|
+    t.integer "sitting_id", null: false
+    t.integer "activity_id", null: false
+    t.json "seats"
+    t.datetime "taken_back_at"
+    t.datetime "created_at", null: false
+    t.index ["activity_id"], name: "index_sendings_on_activity_id"
+    t.index ["sitting_id"], name: "index_sendings_on_sitting_id"
+  end
+
   create_table "shares", force: :cascade do |t|
     t.integer "lesson_id", null: false
     t.string "token", null: false
@@ -448,6 +458,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000012) do
   add_foreign_key "polls", "pages"
   add_foreign_key "polls", "sittings"
   add_foreign_key "seats", "sittings"
+  add_foreign_key "sendings", "activities"
+  add_foreign_key "sendings", "sittings"
   add_foreign_key "shares", "lessons"
   add_foreign_key "sittings", "lessons"
   add_foreign_key "sittings", "pages"

@@ -4,6 +4,7 @@ class Activity < ApplicationRecord
   has_many :editions, -> { order(:number) }, dependent: :destroy, inverse_of: :activity
   has_many :attempts, through: :editions
   has_many :items, dependent: :nullify
+  has_many :sendings, dependent: :delete_all
 
   normalizes :title, with: ->(title) { title.squish }
   validates :title, presence: { message: "Give the activity a title." }, length: { maximum: 80, message: "A title has at most 80 characters." }

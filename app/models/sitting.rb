@@ -6,6 +6,7 @@ class Sitting < ApplicationRecord
   has_one :layer, -> { where(kind: "sitting") }, inverse_of: :sitting, dependent: :destroy
   has_many :polls, dependent: :destroy
   has_many :seats, dependent: :destroy
+  has_many :sendings, dependent: :delete_all
 
   # Doors somebody forgot to shut do not stand open for ever.
   LONGEST = 12.hours

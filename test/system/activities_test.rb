@@ -121,6 +121,45 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
     at(:laptop) { assert_no_selector ".player" }
   end
 
+  test "one tap sends it to the phones, where it opens once, and the board tells who is where" do
+    lesson = lesson(@owner)
+    card_on(lesson.pages.first, made = activity(lesson))
+    start_on lesson.pages.first
+    assert_text "Open the doors to send it to the class."
+    sitting = sit(lesson)
+    at(:phone) do
+      visit join_path(sitting.code)
+      fill_in "Your name", with: "Rowan"
+      click_button "Come in"
+      assert_text "You are in as Rowan"
+      eventually { Seat.last.here? }
+    end
+    open_board lesson, teach: true
+    assert_selector ".player"
+    click_button "Send to all devices"
+    assert_text "Sent to all"
+    at(:phone) do
+      assert_selector "#play .player"
+      attempt = eventually { Participant.last&.attempts&.last }
+      by_mouse(attempt, { "piece" => "p1", "place" => home(attempt, "p1") })
+      click_button "Back to the page"
+      assert_selector "#sent-place button", text: "From your teacher: Safe or wait?"
+      page.refresh
+      assert_selector "#sent-place button"
+      assert_no_selector ".player"
+      assert_accessible context: "a device with something sent"
+    end
+    assert_button "1 playing, 0 done"
+    click_button "1 playing, 0 done"
+    assert_no_text "Rowan"
+    find("#sending-names summary").click
+    assert_text "Rowan"
+    assert_accessible context: "who is where"
+    click_button "Take it back"
+    within("#sendings") { assert_text "Not sent." }
+    at(:phone) { assert_no_selector "#sent-place button" }
+  end
+
   test "a word chosen from a list is taken out again" do
     lesson = lesson(@owner)
     made = lesson.activities.create!(title: "Gaps", kind: "gaps", content: in_words(CONTENT.fetch("gaps").first).merge("how" => "chosen"), rules: { "marked" => "whole" })

@@ -9,6 +9,22 @@ import { open as openPlayer } from "shared/activities"
 
 const FORGOTTEN = 8000 // ms after which a stroke nobody finished goes
 
+// What this tab remembers over a reload.
+const remembered = name => {
+  try {
+    return sessionStorage.getItem(`usher:${name}`)
+  } catch {
+    return null
+  }
+}
+const remember = (name, value) => {
+  try {
+    sessionStorage.setItem(`usher:${name}`, value)
+  } catch {
+    // it is offered once more
+  }
+}
+
 export class Follower {
   constructor(device) {
     this.device = device
@@ -28,7 +44,10 @@ export class Follower {
     })
     window.usherFollower = this // what the bench reads
     device.addEventListener("click", event => this.press(event))
-    document.addEventListener("htmx:afterSwap", ({ detail }) => detail.target?.id === "poll-place" && this.asked())
+    document.addEventListener("htmx:afterSwap", ({ detail }) => {
+      if (detail.target?.id === "poll-place") this.asked()
+      if (detail.target?.id === "sent-place") this.sent()
+    })
   }
 
   // Said to who does not see the screen.
@@ -43,6 +62,18 @@ export class Follower {
     this.announce(poll ? "Your teacher asks: choose a letter." : "The question is closed.")
     if (poll) this.notice("Your teacher asks something.")
     this.question = poll
+  }
+
+  // An activity has come from the teacher: it opens by itself, once, where nothing else is being played.
+  sent() {
+    const { sent, play } = document.querySelector("#sent-place [data-sent]")?.dataset ?? {}
+    this.offerOnce()
+    if (!sent || remembered("sent") === sent) return
+    remember("sent", sent)
+    this.announce("Your teacher has sent an activity.")
+    const here = document.querySelector("#player-place [data-player]")?.dataset.activity
+    if (here === play) return
+    if (!this.notice("Your teacher has sent an activity.", play)) this.play(play)
   }
 
   get view() {
@@ -74,6 +105,7 @@ export class Follower {
     if (message.media) this.media(message.media)
     if (message.turn) this.afresh()
     if (message.poll) this.poll()
+    if (message.sent) window.htmx.trigger("#sent-place", "room")
     if (message.shut) location.assign("/seat")
   }
 
@@ -149,16 +181,19 @@ export class Follower {
     this.look()
     if (was !== this.page) this.turned()
     this.poll()
+    window.htmx.trigger("#sent-place", "room")
     return JSON.parse(this.place.dataset.mark)
   }
 
-  // What happens on the page while an activity is played is said, and takes nobody out of it. Answers whether one is.
-  notice(words) {
+  // What happens meanwhile is said, and takes nobody out of an activity. Answers whether one is played. to: an activity
+  // that is gone to, rather than back to the page.
+  notice(words, to = "") {
     const playing = this.device.hasAttribute("data-playing"),
       notice = document.getElementById("notice")
     if (!playing) return false
     notice.hidden = false
     notice.querySelector("span").textContent = words
+    notice.querySelector("[data-go]").dataset.go = to
     return true
   }
 
@@ -192,6 +227,13 @@ export class Follower {
         return button
       })
     )
+    this.offerOnce()
+  }
+
+  // What was sent is not offered a second time for lying on the page.
+  offerOnce() {
+    const { play } = document.querySelector("#sent-place [data-sent]")?.dataset ?? {}
+    document.querySelectorAll("#plays [data-play]").forEach(offer => (offer.hidden = offer.dataset.play === play))
   }
 
   // One thing at a time: while an activity is open the page waits behind it.
@@ -205,6 +247,8 @@ export class Follower {
 
   press(event) {
     if (event.target.closest("[data-back]")) return this.playing(false)
+    const to = event.target.closest("[data-go]")?.dataset.go
+    if (to !== undefined) return to ? this.play(to) : this.playing(false)
     const item = event.target.closest("[data-item]"),
       address = event.target.closest("a[href]")
     if (address && this.view.svg.contains(address)) {

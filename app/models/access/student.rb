@@ -10,7 +10,11 @@ class Access::Student < Access::Nobody
 
   def sittings = Sitting.open.where(id: @seat.sitting_id)
   def pages = Page.kept.where(id: sittings.select(:page_id))
-  def activities = Activity.where(id: shown.select(:activity_id)).or(Activity.where(id: attempts.joins(:edition).select("editions.activity_id"))) # also one that was begun
+  # Those on the page, what was begun, and what was sent here.
+  def activities
+    Activity.where(id: shown.select(:activity_id)).or(Activity.where(id: attempts.joins(:edition).select("editions.activity_id"))).or(Activity.where(id: Sending.to(seat).map(&:activity_id)))
+  end
+
   def assets = Asset.where(id: shown.select(:asset_id))
   def attempts = @seat.attempts.where(edition: Edition.where(activity: Activity.where(lesson_id: sittings.select(:lesson_id))))
   def polls = Poll.where(sitting: sittings)

@@ -20,6 +20,28 @@ export default class OnPage extends Part {
     document.addEventListener("played", ({ target }) => this.fit(target.closest(".play-here")))
     this.screen.addEventListener("close", () => this.left())
     this.surface.camera.watch(() => this.lay())
+    document.addEventListener("click", ({ target }) => this.who(target.closest("[data-who]")?.dataset.who))
+  }
+
+  // Who is where on the devices, and sending it to some.
+  async who(address) {
+    const sheet = document.getElementById("sendings")
+    if (!address || sheet.open) return
+    await window.htmx.ajax("GET", address, { target: "#sendings-body", swap: "innerHTML" })
+    sheet.showModal()
+  }
+
+  // In Teach it can go to the class's devices.
+  offer(body) {
+    const line = body.querySelector(".play-class"),
+      activity = body.querySelector("[data-player]")?.dataset.activity,
+      { mode, sitting } = this.surface
+    line.hidden = mode !== "teach" || !activity
+    if (line.hidden) return
+    line.setAttribute("hx-get", `/activities/${activity}/sendings?sitting=${sitting}`)
+    line.addEventListener("htmx:afterSwap", () => this.fit(body))
+    window.htmx.process(line)
+    window.htmx.trigger(line, "room")
   }
 
   get seen() {
@@ -70,6 +92,7 @@ export default class OnPage extends Part {
     this.playing.set(place, { holder, body, large, page: this.surface.page })
     this.lay()
     window.htmx.swap(body.querySelector(".play-body"), html, { swapStyle: "innerHTML" })
+    this.offer(body)
     this.fit(body)
   }
 
@@ -137,8 +160,8 @@ export default class OnPage extends Part {
     for (let zoom = most; inner?.firstElementChild && zoom >= SMALLEST; zoom -= 0.05) {
       inner.style.zoom = zoom
       inner.style.setProperty("--zoom", zoom)
-      inner.style.setProperty("--room", `${body.clientHeight / zoom}px`)
-      if (inner.firstElementChild.offsetHeight * zoom + 40 * zoom < body.clientHeight) return
+      inner.style.setProperty("--room", `${inner.clientHeight / zoom}px`)
+      if (inner.firstElementChild.offsetHeight * zoom + 40 * zoom < inner.clientHeight) return
     }
   }
 
