@@ -87,6 +87,7 @@ Rails.application.routes.draw do
     resources :moves, only: :create, module: :attempts
     resources :faces, only: :show, module: :attempts
     resource :replay, only: :show, module: :attempts
+    resource :remarks, only: :update, module: :attempts
   end
 
   resources :polls, only: %i[show update]

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000013) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000014) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -331,6 +331,15 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000013) do
     t.index ["sitting_id"], name: "index_polls_on_sitting_id"
   end
 
+  create_table "remarks", force: :cascade do |t|
+    t.integer "attempt_id", null: false
+    t.integer "question", null: false
+    t.float "points"
+    t.string "comment", default: "", null: false
+    t.datetime "updated_at", null: false
+    t.index ["attempt_id", "question"], name: "index_remarks_on_attempt_id_and_question", unique: true
+  end
+
   create_table "seats", force: :cascade do |t|
     t.integer "sitting_id", null: false
     t.string "name", null: false
@@ -457,6 +466,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000013) do
   add_foreign_key "pictures", "teachers"
   add_foreign_key "polls", "pages"
   add_foreign_key "polls", "sittings"
+  add_foreign_key "remarks", "attempts"
   add_foreign_key "seats", "sittings"
   add_foreign_key "sendings", "activities"
   add_foreign_key "sendings", "sittings"

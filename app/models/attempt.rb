@@ -1,6 +1,8 @@
 # One go at an edition of an activity, kept move by move. It is a participant's, or the wall's: then it belongs to
 # the layer of a sitting, or to none where a teacher only tries it out.
 class Attempt < ApplicationRecord
+  include Marking
+
   attribute :state, StoredDocument.new(:attempt)
 
   belongs_to :edition

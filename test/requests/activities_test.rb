@@ -286,6 +286,34 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     end
   end
 
+  test "a teacher marks a go by hand, with comments, and the student reads it" do
+    made = @lesson.activities.create!(title: "Past", kind: "gaps", content: Samples::CONTENT["gaps"].first, rules: { "marked" => "teacher", "points" => 2 })
+    sitting = sit(@lesson)
+    juniper = come_in(sitting)
+    go = made.deal(to: Participant.of(juniper))
+    [ { field: "f1", text: "tyde" }, { field: "f2", text: "twice" }, { do: "finish" } ].each { |sent| move(go, **sent) }
+    get attempt_path(go)
+    assert_match(/Your teacher looks at/, response.body)
+    get attempt_replay_path(go), headers: HTMX
+    assert_select ".marking td", text: "tyde"
+    patch attempt_remarks_path(go), params: { remarks: { "0" => { points: "1,5", comment: "Nearly: i, not y" }, "1" => { points: "", comment: "" } } }
+    assert_equal [ 3.5, [ 0 ] ], [ go.reload.points, go.remarks.map(&:question) ]
+    get activity_results_path(made, format: :csv)
+    assert_equal "Nearly: i, not y", CSV.parse(response.body, headers: true).first["tide: comment"]
+    delete session_path
+    get attempt_path(go)
+    assert_select ".remarks li", text: /Question 1: 1.5 points — Nearly: i, not y/
+    assert_no_match(/tide/, response.body)
+    sign_in @owner
+    [ { "9" => { points: 1 } }, { "0" => { points: 3 } }, { "0" => { points: -1 } }, { "0" => { points: "many" } }, { "0" => "x" }, { "0" => { comment: "x" * 500 } } ].each do |bad|
+      patch attempt_remarks_path(go), params: { remarks: bad }, headers: HTMX
+      assert_response :unprocessable_entity, bad.inspect
+    end
+    assert_equal 3.5, go.reload.points
+    patch attempt_remarks_path(go), params: { remarks: { "0" => { points: "", comment: "" } } }
+    assert_equal [ 2.0, 0 ], [ go.reload.points, go.remarks.count ]
+  end
+
   test "pictures come from the go, under the names of its deal, while they can be seen" do
     picture = picture_of(@owner)
     made = @lesson.activities.create!(title: "Pairs", kind: "memory", content: { "pairs" => [ [ { "picture" => picture.id, "alt" => "A buoy" }, "buoy" ], %w[ebb flow] ] })

@@ -40,7 +40,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "POST /pictures" => %i[owner other], "GET /pictures/:id" => CLASS, "GET /pictures/:picture_id/under/:parts" => CLASS,
     "GET /activities/:id/edit" => TEACHER, "PATCH /activities/:id" => TEACHER, "PUT /activities/:id" => TEACHER,
     "GET /activities/:activity_id/look" => TEACHER, "POST /activities/:activity_id/placing" => TEACHER, "POST /activities/:activity_id/attempts" => CLASS,
-    "GET /pages/:page_id/goes" => TEACHER, "GET /attempts/:id" => %i[student], "POST /attempts/:attempt_id/moves" => %i[student], "GET /attempts/:attempt_id/faces/:id" => [], "POST /activities/:activity_id/copy" => TEACHER, "GET /activities/:activity_id/copy/new" => TEACHER, "GET /activities/:activity_id/results" => TEACHER, "GET /attempts/:attempt_id/replay" => TEACHER,
+    "GET /pages/:page_id/goes" => TEACHER, "GET /attempts/:id" => %i[student], "POST /attempts/:attempt_id/moves" => %i[student], "GET /attempts/:attempt_id/faces/:id" => [], "POST /activities/:activity_id/copy" => TEACHER, "GET /activities/:activity_id/copy/new" => TEACHER, "GET /activities/:activity_id/results" => TEACHER, "GET /attempts/:attempt_id/replay" => TEACHER, "PATCH /attempts/:attempt_id/remarks" => TEACHER, "PUT /attempts/:attempt_id/remarks" => TEACHER,
     "GET /activities/:activity_id/sendings" => TEACHER, "POST /activities/:activity_id/sendings" => TEACHER, "DELETE /activities/:activity_id/sendings" => TEACHER, "GET /seat/sending" => %i[student stranger],
     "GET /polls/:id" => TEACHER, "PATCH /polls/:id" => TEACHER, "PUT /polls/:id" => TEACHER,
     "GET /takes" => %i[owner other], "GET /takes/:id" => TEACHER, "PATCH /takes/:id" => TEACHER, "PUT /takes/:id" => TEACHER, "DELETE /takes/:id" => TEACHER,
