@@ -77,7 +77,7 @@ Rails.application.routes.draw do
     resource :look, only: :show, module: :activities
     resource :placing, only: :create, module: :activities
     resource :copy, only: %i[new create], module: :activities
-    resource :results, only: :show, module: :activities
+    resource :results, :paper, only: :show, module: :activities
     resources :attempts, only: :create, module: :activities
     resources :sendings, only: %i[index create], module: :activities do
       delete :index, on: :collection, action: :destroy

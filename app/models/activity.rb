@@ -48,6 +48,13 @@ class Activity < ApplicationRecord
 
   def recast = Usher::Activities::Recast.of(edition.kind_of)
 
+  # Drawings of its sheets (see Usher::Activities::Paper), dealt the same each time. pictures: as Picture.addresses.
+  def paper(solved: false, pictures: Picture.addresses)
+    kind = edition.kind_of
+    sizes = lesson.teacher.pictures.where(id: kind.all_faces.filter_map(&:picture)).to_h { |picture| [ picture.id, [ picture.width, picture.height ] ] }
+    Usher::Activities::Paper.new(kind, title: title, seed: id, solved: solved, sizes: sizes).documents { |address| pictures[address] }
+  end
+
   # Deals a new go: to a participant, or at the wall, in a sitting's layer or (nil) to be tried out.
   def deal(to: nil, layer: nil) = edition.attempts.deal(edition, participant: to, layer: layer)
 

@@ -1,4 +1,4 @@
-# A lesson on paper: one sheet a page.
+# A lesson on paper: one sheet a page, and behind it those of its activities, to be worked on with a pencil.
 class LessonPrint
   def initialize(lesson)
     @lesson = lesson
@@ -6,7 +6,7 @@ class LessonPrint
 
   # Bytes of the PDF, kept until the lesson changes.
   def pdf
-    Rails.cache.fetch([ "pdf", @lesson.id, @lesson.updated_at.to_f ], expires_in: 1.hour) do
+    Rails.cache.fetch([ "pdf", @lesson.id, @lesson.updated_at.to_f, editions ], expires_in: 1.hour) do
       Usher::Formats::Pdf::Writer.write(documents)
     end
   end
@@ -17,6 +17,13 @@ class LessonPrint
   def documents
     pictures = Picture.addresses
     reader = Viewer.reader(@lesson)
-    @lesson.pages.map { |page| page.showing(reader).document(pictures) }
+    @lesson.pages.flat_map do |page|
+      showing = page.showing(reader)
+      activities = Activity.where(id: showing.items.reorder(nil).select(:activity_id)).order(:id)
+      [ showing.document(pictures), *activities.flat_map { |activity| activity.paper(pictures: pictures) } ]
+    end
   end
+
+  # Which state of its activities is printed.
+  def editions = Edition.where(activity: @lesson.activities).maximum(:id)
 end

@@ -314,6 +314,19 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     assert_equal [ 2.0, 0 ], [ go.reload.points, go.remarks.count ]
   end
 
+  test "every kind is printed, to be solved or solved, and with its lesson only to be solved" do
+    Usher::Activities.registry.each do |name, kind|
+      made = @lesson.activities.create!(title: kind.title, kind: name, content: in_words(Samples::CONTENT.fetch(name).first, picture: picture_of(@owner).id))
+      get activity_paper_path(made, format: :pdf)
+      assert_equal "%PDF-", response.body[0, 5], name
+    end
+    gaps = @lesson.activities.find_by(kind: "gaps")
+    card_on(@lesson.pages.first, gaps)
+    texts = [ Usher::Formats::Pdf::Writer.write(gaps.paper), Usher::Formats::Pdf::Writer.write(gaps.paper(solved: true)), LessonPrint.new(@lesson).pdf ].map { |pdf| Open3.capture2("pdftotext", "-", "-", stdin_data: pdf, binmode: true).first }
+    assert_equal [ false, true, false ], texts.map { |text| text.include?("twice") }
+    assert_match(/comes in _+/, texts.last)
+  end
+
   test "pictures come from the go, under the names of its deal, while they can be seen" do
     picture = picture_of(@owner)
     made = @lesson.activities.create!(title: "Pairs", kind: "memory", content: { "pairs" => [ [ { "picture" => picture.id, "alt" => "A buoy" }, "buoy" ], %w[ebb flow] ] })

@@ -10,6 +10,7 @@ module Usher
     autoload :Found, "usher/activities/found"
     autoload :Kind, "usher/activities/kind"
     autoload :Kinds, "usher/activities/kinds"
+    autoload :Paper, "usher/activities/paper"
     autoload :Pictured, "usher/activities/pictured"
     autoload :Play, "usher/activities/play"
     autoload :Recast, "usher/activities/recast"

@@ -114,6 +114,9 @@ module Usher
       # Every Face of the content.
       def all_faces = []
 
+      # Writes it on a Paper::Sheet, with these answers. solved: whether they are the solution.
+      def paper(_sheet, _deal, _answers, solved: false) = raise(NotImplementedError)
+
       # A few words shown on its card in a lesson.
       def glimpse = []
 

@@ -59,6 +59,8 @@ module Usher
         def all_faces = cards.flatten
         def glimpse = questions.first(6)
 
+        def paper(sheet, _deal, _answers, solved: false) = cards.each { |front, back| sheet.line(front, solved ? [ back ] : []) }
+
         private
 
         def cards = @cards ||= content["cards"].map { |card| card.map { |face| Face.new(face) } }

@@ -44,6 +44,11 @@ module Usher
 
         def glimpse = asked.map { |question| question["ask"].words }.first(4)
 
+        def paper(sheet, deal, answers, **)
+          shown = faces(deal, answers)
+          view(deal, answers)["questions"].each { |question| sheet.choices(shown[question["cell"]], question["options"].map { |name, chosen| [ shown[name], chosen ] }) }
+        end
+
         private
 
         def many? = false

@@ -41,6 +41,15 @@ module Usher
         def all_faces = circles + things.map(&:first)
         def glimpse = Deal.shuffle(things.size, 1).pieces.values.map { |index| questions[index] }.first(8)
 
+        def paper(sheet, deal, answers, **)
+          shown, view = faces(deal, answers), view(deal, answers)
+          sheet.faces(view["pieces"].map { |name| shown[name] })
+          view["regions"].each do |region, held|
+            inside = region[1..].chars.map { |number| circles[number.to_i].words }
+            sheet.box(inside.empty? ? "None of them" : inside.join(" and "), held.map { |name| shown[name] })
+          end
+        end
+
         private
 
         def circles = @circles ||= content["circles"].map { |face| Face.new(face) }

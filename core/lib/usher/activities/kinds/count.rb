@@ -58,6 +58,11 @@ module Usher
         def all_faces = boxes.flat_map { |box| box.values_at("ask", "thing") }
         def glimpse = questions.first(4)
 
+        def paper(sheet, deal, answers, **)
+          shown = faces(deal, answers)
+          view(deal, answers)["boxes"].each { |cell, box| sheet.box(shown[cell].words, box["holds"].map { |name| shown[name] }) }
+        end
+
         private
 
         def boxes = @boxes ||= content["boxes"].map { |box| { "ask" => Face.new(box["ask"]), "thing" => Face.new(box["thing"]), "count" => box["count"] } }

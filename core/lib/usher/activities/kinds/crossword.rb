@@ -59,6 +59,15 @@ module Usher
         # How the words lie (Layout).
         def layout = @layout ||= Layout.of(words)
 
+        def paper(sheet, deal, answers, **)
+          shown, view = faces(deal, answers), view(deal, answers)
+          sheet.squares(Array.new(view["height"]) { |down| Array.new(view["width"]) { |across| view["squares"]["#{across}-#{down}"] } })
+          view["words"].group_by { |_, word| word["across"] }.sort_by { |across, _| across ? 0 : 1 }.each do |across, words|
+            sheet.text(across ? "Across" : "Down", bold: true)
+            words.each { |cell, word| sheet.text("#{word['number']}  #{shown[cell].words}") }
+          end
+        end
+
         private
 
         def words = @words ||= content["words"].map { |word| letters(word["word"]) }

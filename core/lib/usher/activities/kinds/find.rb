@@ -54,6 +54,13 @@ module Usher
         def all_faces = [ picture, *things.map(&:first) ]
         def glimpse = Deal.shuffle(things.size, 1).pieces.values.map { |index| questions[index] }.first(6)
 
+        def paper(sheet, deal, answers, **)
+          shown = faces(deal, answers)
+          sheet.text("Write each number where it belongs on the picture.")
+          sheet.figure(picture, deal.names.each_with_index.filter_map { |cell, index| [ *answers[cell], (index + 1).to_s ] if answers[cell] })
+          deal.names.each_with_index { |cell, index| sheet.text("#{index + 1}  #{shown[cell].words}") }
+        end
+
         private
 
         # [[Face, Area], ...]

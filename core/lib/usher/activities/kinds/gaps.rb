@@ -80,7 +80,20 @@ module Usher
 
         def glimpse = content["text"].map { |part| part.is_a?(String) ? part : "…" }.join.split("\n").first(3)
 
+        def paper(sheet, deal, answers, **)
+          shown, view = faces(deal, answers), view(deal, answers)
+          sheet.faces(view["pieces"].map { |name| shown[name] })
+          sheet.text(view["text"].map { |part| part.is_a?(String) ? part : on_paper(part, shown) }.join, size: 30)
+        end
+
         private
+
+        # A gap as it stands in a text on paper.
+        def on_paper(gap, shown)
+          given = gap["value"] || shown[gap["piece"] || gap["chosen"]]&.text
+          return given if given
+          gap["options"] ? "______________ (#{gap['options'].map { |name| shown[name].text }.join(' / ')})" : "______________"
+        end
 
         def gaps = @gaps ||= content["text"].grep(Hash)
         def gap(cell) = gaps[cell[1..].to_i - 1]

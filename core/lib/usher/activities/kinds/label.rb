@@ -76,6 +76,13 @@ module Usher
         def all_faces = [ picture, *pieces ]
         def glimpse = (typed? ? [] : Deal.shuffle(pieces.size, 1).pieces.values.map { |index| pieces[index].words }).first(6)
 
+        def paper(sheet, deal, answers, **)
+          shown, places = faces(deal, answers), view(deal, answers)["places"].values
+          sheet.figure(picture, places.each_with_index.map { |place, index| [ *place["at"], (index + 1).to_s ] })
+          sheet.faces((deal.names - answers.keys).map { |name| shown[name] })
+          places.each_with_index { |place, index| sheet.line((index + 1).to_s, [ place["value"] || shown[place["piece"]] ].compact) }
+        end
+
         private
 
         def typed? = content["how"] == "typed"

@@ -55,6 +55,12 @@ module Usher
           end
         end
 
+        def paper(sheet, deal, answers, **)
+          shown, view = faces(deal, answers), view(deal, answers)
+          sheet.faces(view["pieces"].map { |name| shown[name] })
+          view["places"].each { |place, lies| sheet.line(shown[place], lies["holds"].map { |name| shown[name] }) }
+        end
+
         private
 
         def rows = @rows ||= content["rows"].map { |row| row.map { |face| Face.new(face) } }

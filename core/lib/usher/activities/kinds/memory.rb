@@ -38,6 +38,12 @@ module Usher
         def all_faces = pairs.flatten
         def glimpse = Array.new([ pairs.size * 2, 12 ].min, "?")
 
+        def paper(sheet, deal, _answers, solved: false)
+          return pairs.each { |one, other| sheet.line(one, [ other ]) } if solved
+          sheet.text("Join with a line what belongs together.")
+          sheet.faces(deal.pieces.values.map { |index| all_faces[index] })
+        end
+
         private
 
         def pairs = @pairs ||= content["pairs"].map { |pair| pair.map { |face| Face.new(face) } }

@@ -43,6 +43,11 @@ module Usher
         def all_faces = asked.map(&:first)
         def glimpse = questions.first(4)
 
+        def paper(sheet, deal, answers, **)
+          shown = faces(deal, answers)
+          view(deal, answers)["questions"].each { |cell, value| sheet.line(shown[cell], [ value ].compact) }
+        end
+
         private
 
         # [[Face, Quantity, Quantity or nil], ...]

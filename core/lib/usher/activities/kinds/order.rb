@@ -82,6 +82,16 @@ module Usher
 
         def glimpse = Deal.shuffle(pieces.size, 1).pieces.values.map { |index| pieces[index].first.words }.first(12)
 
+        def paper(sheet, deal, answers, **)
+          shown = faces(deal, answers)
+          view(deal, answers)["lines"].each do |line|
+            sheet.face(shown[line["ask"]]) if line["ask"]
+            sheet.faces(line["pieces"].map { |name| shown[name] })
+            held = line["places"].values.compact
+            sheet.faces(held.map { |name| shown[name] }, blank: line["places"].size - held.size)
+          end
+        end
+
         private
 
         def joint = { "things" => ", ", "words" => " ", "letters" => "" }.fetch(content["of"])

@@ -48,6 +48,12 @@ module Usher
 
         def glimpse = Deal.shuffle(tiles.size, 0).pieces.values.map { |index| tiles[index].first.words }.first(12)
 
+        def paper(sheet, deal, answers, **)
+          shown, view = faces(deal, answers), view(deal, answers)
+          sheet.faces(view["pieces"].map { |name| shown[name] })
+          view["places"].each { |place, held| sheet.box(shown[place].words, held.map { |name| shown[name] }) }
+        end
+
         private
 
         # [[Face of the group, [Face, ...]], ...]

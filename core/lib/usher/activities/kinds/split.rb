@@ -45,6 +45,10 @@ module Usher
           end
         end
 
+        def paper(sheet, deal, answers, **)
+          deal.names.each { |name| sheet.text(answers[name] ? told(deal, answers, name) : letters(deal, name).join(" "), size: 40) }
+        end
+
         private
 
         # [["har", "bour"], ...]

@@ -54,6 +54,13 @@ module Usher
         def all_faces = events.map(&:first)
         def glimpse = Deal.shuffle(events.size, 1).pieces.values.map { |index| questions[index] }.first(6)
 
+        def paper(sheet, deal, answers, **)
+          shown, view = faces(deal, answers), view(deal, answers)
+          sheet.faces(view["pieces"].map { |name| shown[name] })
+          sheet.text("From #{view['ends'].first} to #{view['ends'].last}:")
+          view["places"].values.each_with_index { |place, index| sheet.line("#{index + 1}", [ shown[place["piece"]] ].compact) }
+        end
+
         private
 
         # [[Face, Moment, Moment or nil], ...]

@@ -43,6 +43,11 @@ module Usher
         def all_faces = sentences.map(&:first)
         def glimpse = questions.first(4)
 
+        def paper(sheet, deal, answers, **)
+          shown = faces(deal, answers)
+          view(deal, answers)["sentences"].each { |cell, said| sheet.choices(shown[cell], [ [ "True", said == true ], [ "False", said == false ] ]) }
+        end
+
         private
 
         # [[Face, whether it is true], ...]

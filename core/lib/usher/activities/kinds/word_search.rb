@@ -53,6 +53,12 @@ module Usher
         def faces(_deal, _answers) = cells(nil).to_h { |cell| [ cell, Face.new("text" => content["words"][number(cell)]) ] }
         def glimpse = content["words"].first(12)
 
+        def paper(sheet, deal, answers, **)
+          view = view(deal, answers)
+          sheet.squares(view["rows"].each_with_index.map { |row, down| row.each_with_index.map { |letter, across| { "letter" => letter, "dark" => view["marked"].include?("#{across}-#{down}") } } })
+          sheet.text(content["words"].join("   "))
+        end
+
         private
 
         def words = @words ||= content["words"].map { |word| letters(word) }
