@@ -12,7 +12,7 @@ module PlayingHelper
   # What a face shows. Pictures and sounds come from the go's own address, which tells nothing about what they are.
   def face(attempt, seen, name)
     face = seen.face(name) or return
-    source = ->(part) { attempt_face_path(attempt, name, part: part, solved: (true if seen.solved?)) }
+    source = ->(part) { attempt_face_path(attempt, seen.name(name), part: part, solved: (true if seen.solved?)) }
     safe_join([ (tag.img(src: source["picture"], alt: face.alt, class: "face-picture", draggable: false) if face.picture), face.text.presence,
       (tag.span("", class: "face-sound", data: { sound: source["sound"] }, role: "img", "aria-label": "a sound") if face.sound),
       (tag.span("", class: "face-sound", data: { sound: source["said"] }, role: "img", "aria-label": "read aloud") if face.said) ].compact, " ")
@@ -41,6 +41,19 @@ module PlayingHelper
     seen.view["things"].find { |cell, at| seen.rules.live? ? !seen.fixed?(cell) : at.nil? }&.first unless seen.over?
   end
 
+  # The parts of a sheet with the one that is in sight: the one in the address, else the first in which something is left
+  # to be answered. Played one after the other, no part is reached before the one before it is answered.
+  def sheet_now(seen)
+    parts = seen.kind.parts.each_index.map { |index| seen.part(index + 1) }
+    reached = seen.over? || seen.solved? || seen.view["way"] == "free" ? parts.size : parts.index { |part| !part.answered_all? }.to_i + 1
+    reached = parts.size if parts.all?(&:answered_all?)
+    asked = params[:part].to_i
+    [ parts, reached, parts[(asked.between?(1, reached) ? asked : reached_first(parts, reached)) - 1] ]
+  end
+
+  # The number of the part in sight, where it is a sheet.
+  def part_now(seen) = (sheet_now(seen).last.number if seen.kind.is_a?(Usher::Activities::Kinds::Sheet))
+
   # What the last move brought, in a sentence.
   def player_word(seen, outcome)
     return if outcome.nil?
@@ -58,6 +71,8 @@ module PlayingHelper
   def points(number) = number_with_precision(number, precision: 2, strip_insignificant_zeros: true)
 
   private
+
+  def reached_first(parts, reached) = parts.first(reached).index { |part| !part.answered_all? }&.succ || 1
 
   def told_about(seen, outcome)
     cell, right = outcome.marked.first

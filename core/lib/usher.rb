@@ -1,5 +1,6 @@
 require "json"
 require "set"
+require "forwardable"
 
 # What decides, measures, checks and computes in Usher. Knows no Rails and no browser.
 # Units throughout: page units (a page is 1600 x 900 unless imported otherwise), degrees clockwise, milliseconds where named `ms`.

@@ -210,6 +210,7 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
 
   # Does a move with what `press` does to a control; waits until it has been kept.
   def act(attempt, move, keys: false, &press)
+    return act_in_part(attempt, move, keys: keys, &press) if move.key?("part")
     kept = attempt.moves.count
     if move.key?("piece") then carry(move, &press)
     elsif move.key?("at") then on_picture(move, keys)
@@ -219,6 +220,14 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
     else press.call find("#go-#{attempt.id}-#{move.except('chosen').values.join('-')}")
     end
     eventually { attempt.moves.count > kept }
+  end
+
+  # In a sheet one goes to the part first.
+  def act_in_part(attempt, move, keys:, &press)
+    assert_selector ".sheet-parts"
+    press.call find(".sheet-next button", match: :first) unless has_selector?("[data-part='#{move['part']}']", wait: 0)
+    assert_selector "[data-part='#{move['part']}']"
+    act(attempt, move["move"], keys: keys, &press)
   end
 
   # By a tap, or by the cross that the arrow keys move in steps of a fortieth.

@@ -14,7 +14,7 @@ class Attempts::MovesController < ApplicationController
   def read
     attempt # whose it is comes before what was sent
     raise Usher::Invalid, "That move is too large." if request.raw_post.bytesize > LARGEST
-    JSON.parse(request.raw_post, max_nesting: 5).then { |sent| sent.is_a?(Hash) ? sent : {} }
+    JSON.parse(request.raw_post, max_nesting: 6).then { |sent| sent.is_a?(Hash) ? sent : {} }
   rescue JSON::ParserError
     raise Usher::Invalid, "That move did not arrive whole. Try it again."
   end

@@ -66,7 +66,7 @@ export class Moves {
   }
 
   async afresh() {
-    const html = await this.deliver("GET", this.address.replace(/\/moves$/, "")).catch(() => null)
+    const html = await this.deliver("GET", this.address.replace(/\/moves(?=\?|$)/, "")).catch(() => null)
     if (html) this.answered(html)
   }
 

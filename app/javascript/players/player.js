@@ -44,7 +44,7 @@ function movesOf(player) {
         waiting: count => line(player.id, count)
       })
     )
-  return goes.get(player.id)
+  return Object.assign(goes.get(player.id), { address: player.dataset.moves })
 }
 
 // Moves that a page before this one left in the browser go out as soon as their go is seen again.
@@ -52,12 +52,15 @@ function leftBehind(player) {
   if (player.id && Moves.left(player.id)) movesOf(player)
 }
 
+// In a sheet a move is of the part that is in sight.
 function make(player, move) {
-  movesOf(player).add(move)
+  const part = Number(player.querySelector("[data-part]")?.dataset.part)
+  movesOf(player).add(part && !move.do ? { part, move } : move)
 }
 
 // What a move will look like until it is answered.
-function foresee(player, move) {
+function foresee(player, made) {
+  const move = made.move ?? made
   const { piece, place, field, text } = move,
     same = JSON.stringify(move)
   player.querySelectorAll("[data-move]").forEach(one => one.dataset.move === same && one.classList.add("piece-sent"))

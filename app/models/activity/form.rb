@@ -46,7 +46,7 @@ class Activity::Form
   def read(name)
     raw = @params[name].to_s
     raise Usher::Invalid, "That table is too large." if raw.bytesize > LARGEST
-    raw.empty? ? nil : JSON.parse(raw, max_nesting: 6)
+    raw.empty? ? nil : JSON.parse(raw, max_nesting: 12)
   rescue JSON::ParserError
     raise Usher::Invalid, "The table did not arrive whole. Try it again."
   end

@@ -30,6 +30,11 @@ module Samples
                  { "picture" => { "picture" => 7 }, "how" => "typed", "slip" => true, "labels" => [ { "face" => "bow", "also" => [ "front" ], "at" => [ 0.1, 0.5 ] }, { "face" => "stern", "at" => [ 0.9, 0.5 ] } ] } ],
     "find" => [ { "picture" => { "picture" => 7 }, "things" => [ { "ask" => "the boat", "area" => { "shape" => "rectangle", "points" => [ [ 0.6, 0.9 ], [ 0.1, 0.5 ] ] } }, { "ask" => { "sound" => 4 }, "area" => { "shape" => "ellipse", "points" => [ [ 0.7, 0.1 ], [ 0.9, 0.2 ] ] } },
                                                                  { "ask" => "the mast", "area" => { "shape" => "outline", "points" => [ [ 0.3, 0.1 ], [ 0.35, 0.1 ], [ 0.35, 0.6 ], [ 0.3, 0.6 ] ] } } ] } ],
+    "sheet" => [ { "way" => "turn", "parts" => [
+      { "title" => "Say which", "kind" => "true_false", "content" => { "sentences" => [ { "ask" => "Ropes sink.", "true" => false }, { "ask" => "Corks float.", "true" => true } ] } },
+      { "title" => "Safe or wait", "kind" => "sort", "content" => { "groups" => [ { "name" => "Safe", "tiles" => %w[11:30 12:40] }, { "name" => "Wait", "tiles" => [ "05:45" ] } ] } },
+      { "title" => "Write it", "kind" => "gaps", "content" => { "how" => "typed", "text" => [ "The ", { "right" => [ "tide" ] }, " comes." ] } }
+    ] } ],
     "circles" => [ { "circles" => [ "Floats", "Is red" ], "things" => [ { "face" => "red buoy", "in" => [ 0, 1 ] }, { "face" => "cork", "in" => [ 0 ] }, { "face" => "brick", "in" => [ 1 ] }, { "face" => "anchor", "in" => [] } ] } ]
   }.freeze
 
@@ -54,6 +59,7 @@ module Samples
 
   # Moves after which these are the answers.
   def moves_to(kind, deal, answers)
+    return kind.parts.each.with_index(1).flat_map { |(_, part), number| moves_to(part, deal.part(number), answers[number.to_s]).map { |move| { "part" => number, "move" => move } } } if kind.is_a?(Usher::Activities::Kinds::Sheet)
     case kind.answering(deal)
     when Usher::Activities::Answering::Turning then kind.cells(deal).group_by { |card| kind.question(deal, card) }.values.flatten.map { |card| { "turn" => card } }
     when Usher::Activities::Kinds::Crossword then kind.cells(deal).map { |cell| { "field" => cell, "text" => kind.told(deal, answers, cell) } }
@@ -77,6 +83,10 @@ module Samples
   end
 
   def candidates(kind, deal, cell)
+    if kind.is_a?(Usher::Activities::Kinds::Sheet)
+      number, rest = kind.class.split(cell)
+      return candidates(kind.parts[number - 1].last, deal.part(number), rest).map { |move| { "part" => number, "move" => move } }
+    end
     answering = kind.answering(deal)
     case answering
     when Usher::Activities::Answering::Placing

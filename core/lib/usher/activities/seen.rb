@@ -2,6 +2,8 @@ module Usher
   module Activities
     # What may be shown of a go to whoever looks at it now: the one place that says so.
     class Seen
+      autoload :Part, "usher/activities/seen/part"
+
       # play: a Play; late: whether its time is over; all: somebody who may see every mark (the teacher); solved:
       # how it is solved instead of what was answered, where that may be seen.
       def initialize(play, late: false, all: false, solved: false)
@@ -11,6 +13,12 @@ module Usher
 
       # As the kind's partials read it (see Kind#view).
       def view = @view ||= kind.view(@play.deal, answers)
+
+      # One part of a sheet (number: from 1), as the partials of its kind read it.
+      def part(number) = Part.new(self, number)
+
+      # The name under which something of it is asked for from outside.
+      def name(name) = name
 
       # The Face under a name of the deal, if it can be seen.
       def face(name) = faces[name]
@@ -42,6 +50,8 @@ module Usher
       # Whether all of it was right when it was last asked; nil when that was not asked, or something changed since.
       def all = @play.state["all"]
 
+      def cells = @play.cells
+      def answered?(cell) = !kind.answer(@play.deal, @play.answers, cell).nil?
       def answered = @play.answered
       def size = @play.cells.size
       def rules = @play.rules

@@ -1,0 +1,46 @@
+require "core_test"
+require_relative "samples"
+
+class SheetTest < CoreTest
+  include Samples
+
+  CONTENT = Samples::CONTENT["sheet"].first
+
+  def sheet(*parts) = build("sheet", CONTENT.merge("parts" => parts))
+  def part(kind, content = Samples::CONTENT.fetch(kind).first, title: "A part") = { "title" => title, "kind" => kind, "content" => content }
+
+  def test_any_kind_can_be_part_of_it
+    each_sample do |name, kind|
+      next if name == "sheet"
+      play = play(sheet(part("number"), part(name, kind.content)), marked: "back")
+      moves_to(play.kind, play.deal, play.kind.solution(play.deal)).each { |move| play.take(move) }
+      assert_equal [ name, "done", play.score.most ], [ name, play.ended, play.score.points ]
+    end
+  end
+
+  def test_one_score_for_all_of_it
+    play = play(build("sheet"), marked: "parts", points: 2)
+    assert_equal 2 * 6, play.score.most
+    moves_to(play.kind, play.deal, play.kind.solution(play.deal)).first(2).each { |move| play.take(move) }
+    play.take("do" => "check")
+    assert_equal 4, play.score.points
+    assert_nil play.ended
+  end
+
+  def test_a_part_is_seen_in_its_own_names
+    kind = build("sheet")
+    play = play(kind, marked: "move")
+    gap = Usher::Activities::Seen.new(play).part(3)
+    play.take("part" => 3, "move" => { "field" => "f1", "text" => "wind" })
+    assert_equal [ "Write it", "gaps", "wind", "not" ], [ gap.title, gap.kind.class.name.split("::").last.downcase, gap.view["text"].grep(Hash).first["value"], gap.sign("f1") ]
+    assert_equal "Ropes sink.", Usher::Activities::Seen.new(play).part(1).then { |seen| seen.view["sentences"].keys.map { |cell| seen.face(cell).text } }.find { |text| text.start_with?("Ropes") }
+  end
+
+  def test_what_does_not_go_is_said
+    { "Take in 1 to 20" => [], "cannot lie in a sheet" => [ part("sheet") ], "title of part 1" => [ part("sort", title: " ") ], "must come with its title" => [ 3 ] }.each { |sentence, parts| assert_invalid(/#{sentence}/) { sheet(*parts) } }
+    assert_invalid(/kind of activity/) { sheet(part("sort").merge("kind" => "nothing")) }
+    many = part("true_false", { "sentences" => Array.new(40) { |n| { "ask" => "Sentence #{n}", "true" => true } } })
+    assert_invalid(/Make two of it/) { sheet(*[ many ] * 8) }
+    [ {}, { "part" => 9, "move" => {} }, { "part" => "1", "move" => {} }, { "part" => 1, "move" => 3 }, { "part" => 1 } ].each { |move| assert_invalid { play(build("sheet")).take(move) } }
+  end
+end
