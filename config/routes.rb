@@ -25,6 +25,7 @@ Rails.application.routes.draw do
       resources :polls, only: :create
       resources :activities, only: %i[new create]
       resources :faces, only: %i[index create]
+      resources :parts, only: :index
       resources :takes, :imports, only: :create
     end
   end
@@ -89,6 +90,9 @@ Rails.application.routes.draw do
     resource :replay, only: :show, module: :attempts
     resource :remarks, only: :update, module: :attempts
   end
+
+  resource :bank, only: %i[show create]
+  resources :bank_questions, only: :destroy
 
   resources :polls, only: %i[show update]
 

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000014) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000015) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -96,6 +96,18 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000014) do
     t.index ["edition_id"], name: "index_attempts_on_edition_id"
     t.index ["layer_id"], name: "index_attempts_on_layer_id"
     t.index ["participant_id"], name: "index_attempts_on_participant_id"
+  end
+
+  create_table "bank_questions", force: :cascade do |t|
+    t.integer "teacher_id", null: false
+    t.string "kind", null: false
+    t.json "content", null: false
+    t.string "words", null: false
+    t.string "subject", default: "", null: false
+    t.string "tags", default: "", null: false
+    t.string "digest", null: false
+    t.datetime "created_at", null: false
+    t.index ["teacher_id", "digest"], name: "index_bank_questions_on_teacher_id_and_digest", unique: true
   end
 
   create_table "cels", force: :cascade do |t|
@@ -434,6 +446,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000014) do
   add_foreign_key "attempts", "editions"
   add_foreign_key "attempts", "layers"
   add_foreign_key "attempts", "participants"
+  add_foreign_key "bank_questions", "teachers"
   add_foreign_key "cels", "takes"
   add_foreign_key "chunks", "takes"
   add_foreign_key "clippings", "teachers"

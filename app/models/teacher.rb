@@ -9,6 +9,7 @@ class Teacher < ApplicationRecord
   has_many :lessons, dependent: :destroy
   has_many :pictures, dependent: :destroy
   has_many :assets, dependent: :destroy
+  has_many :bank_questions, dependent: :delete_all
   has_many :clippings, dependent: :delete_all
 
   normalizes :email, with: ->(email) { email.strip.downcase }

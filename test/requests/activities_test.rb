@@ -293,7 +293,7 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     go = made.deal(to: Participant.of(juniper))
     [ { field: "f1", text: "tyde" }, { field: "f2", text: "twice" }, { do: "finish" } ].each { |sent| move(go, **sent) }
     get attempt_path(go)
-    assert_match(/Your teacher looks at/, response.body)
+    assert_match(/Your teacher\s+looks\s+at/, response.body)
     get attempt_replay_path(go), headers: HTMX
     assert_select ".marking td", text: "tyde"
     patch attempt_remarks_path(go), params: { remarks: { "0" => { points: "1,5", comment: "Nearly: i, not y" }, "1" => { points: "", comment: "" } } }

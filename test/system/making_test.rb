@@ -86,6 +86,35 @@ class MakingTest < ApplicationSystemTestCase
     assert_equal [ { "right" => %w[water sea], "wrong" => %w[sand wind] }, { "right" => [ "harbour" ], "wrong" => [] } ], Activity.last.content["text"].grep(Hash)
   end
 
+  test "a sheet of an activity and of five questions from the bank, of which one is changed for another" do
+    quiz = @lesson.activities.create!(title: "Tides", kind: "true_false", content: { "sentences" => Array.new(7) { |n| { "ask" => "The tide is #{n} high.", "true" => n.even? } } })
+    @owner.bank_questions.take_in(quiz, subject: "Science", tags: "tides")
+    make "Sheet"
+    fill_in "Title", with: "Before the trip"
+    click_button "Look at it"
+    assert_text "Take in 1 to 20 activities."
+    assert_field "Title", with: "Before the trip"
+    fill_in "about", with: "tides"
+    click_button "From my question bank"
+    assert_selector ".maker-parts > li", count: 1
+    find(".maker-parts summary", text: "5 questions").click
+    before = all(".maker-parts .maker-kept li > span").map(&:text)
+    first(:button, "Another one please").click
+    eventually { (all(".maker-parts .maker-kept li > span").map(&:text) - before).one? }
+    find("summary", text: "Take an activity in").click
+    click_button "Take in", match: :first
+    assert_selector ".maker-parts > li", count: 2
+    click_button "Part 2 earlier"
+    fill_in "Title of part 1", with: "First this"
+    click_button "Look at it"
+    assert_selector "#maker .sheet-parts button", count: 2
+    assert_equal [ [ "First this", 7 ], [ "Tides", 5 ] ], Activity.last.content["parts"].map { |part| [ part["title"], part["content"]["sentences"].size ] }
+    find("#maker summary", text: "Keep its questions").click
+    fill_in "Tags, with commas between", with: "trip"
+    click_button "Keep them"
+    assert_text "All of them are in your bank already."
+  end
+
   private
 
   def make(kind)

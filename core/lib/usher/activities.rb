@@ -4,6 +4,7 @@ module Usher
   # activities/answering; when answers are marked, and what for, is the same for all kinds: Rules and Play.
   module Activities
     autoload :Answering, "usher/activities/answering"
+    autoload :Bank, "usher/activities/bank"
     autoload :Deal, "usher/activities/deal"
     autoload :Face, "usher/activities/face"
     autoload :Forgiving, "usher/activities/forgiving"

@@ -22,6 +22,9 @@ module Usher
       # What its second column holds where it is played on a picture, filled in there: "point" or "area" (see Pictured).
       def self.placed = nil
 
+      # Under what name its content is a list of questions that can stand alone (see Bank); nil for none.
+      def self.listed = nil
+
       # Rules that a new one of this kind begins with, where they are not those of all.
       def self.rules = {}
 

@@ -11,6 +11,7 @@ module Usher
 
         def self.title = "Flash cards"
         def self.purpose = "Turn over and say whether you knew it; what you did not comes back."
+        def self.listed = "cards"
         def self.columns = %w[Front Back]
         def self.from_table(rows, _settings) = { "cards" => rows.map { |row| row.first(2) } }
         def to_table = content["cards"]

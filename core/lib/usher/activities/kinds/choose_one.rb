@@ -12,6 +12,7 @@ module Usher
 
         def self.title = "Choose one"
         def self.purpose = "One of several answers is right."
+        def self.listed = "questions"
         def self.columns = [ "Question", "Right answer", "Wrong answer…" ]
         def self.from_table(rows, _settings) = { "questions" => rows.map { |ask, right, *wrong| { "ask" => ask, "right" => [ right ].compact, "wrong" => wrong.compact } } }
         def to_table = content["questions"].map { |question| [ question["ask"], *question["right"], *question["wrong"] ] }

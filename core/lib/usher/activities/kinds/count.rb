@@ -12,6 +12,7 @@ module Usher
 
         def self.title = "Count out"
         def self.purpose = "Put so many things into a box."
+        def self.listed = "boxes"
         def self.columns = [ "Question", "How many", "Thing" ]
         def self.plain = [ 1 ]
 

@@ -10,6 +10,7 @@ module Usher
 
         def self.title = "Number answer"
         def self.purpose = "The answer is a number, with a unit or without."
+        def self.listed = "questions"
         def self.columns = [ "Question", "Answer", "Give or take, or nothing" ]
         def self.plain = [ 1, 2 ]
         def self.settings = { "unit" => Setting.new("A unit left out", { "asked" => "Is not right", "free" => "Is forgiven" }) }

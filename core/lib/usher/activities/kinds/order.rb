@@ -18,6 +18,7 @@ module Usher
 
         def self.title = "Put in order"
         def self.purpose = "Things, the words of a sentence or the letters of a word, in their order."
+        def self.listed = "lines"
         def self.columns = [ "Question, or nothing", "In the right order", "Thing, or another right order…" ]
         def self.settings = { "of" => Setting.new("What is put in order", { "words" => "Words of a sentence", "letters" => "Letters of a word", "things" => "Things" }) }
 

@@ -11,6 +11,7 @@ module Usher
 
         def self.title = "Tick what fits"
         def self.purpose = "A wall of pictures or words: tick those that fit."
+        def self.listed = nil # its one question is the whole of it
         def self.text = "What fits?"
         def self.columns = [ "Thing", "Fits: yes or no" ]
         def self.plain = [ 1 ]

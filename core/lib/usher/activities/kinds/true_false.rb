@@ -13,6 +13,7 @@ module Usher
 
         def self.title = "True or false"
         def self.purpose = "Say of each sentence whether it is true."
+        def self.listed = "sentences"
         def self.columns = [ "Sentence", "True or false" ]
         def self.plain = [ 1 ]
 
