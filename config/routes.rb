@@ -26,6 +26,7 @@ Rails.application.routes.draw do
       resources :activities, only: %i[new create]
       resources :faces, only: %i[index create]
       resources :parts, only: :index
+      resources :checks, only: :create
       resources :takes, :imports, only: :create
     end
   end

@@ -12,10 +12,11 @@ module PlayingHelper
   # What a face shows. Pictures and sounds come from the go's own address, which tells nothing about what they are.
   def face(attempt, seen, name)
     face = seen.face(name) or return
+    said = face.said || (face.text.presence if seen.rules.language.present?)
     source = ->(part) { attempt_face_path(attempt, seen.name(name), part: part, solved: (true if seen.solved?)) }
     safe_join([ (tag.img(src: source["picture"], alt: face.alt, class: "face-picture", draggable: false) if face.picture), face.text.presence,
       (tag.span("", class: "face-sound", data: { sound: source["sound"] }, role: "img", "aria-label": "a sound") if face.sound),
-      (tag.span("", class: "face-sound", data: { sound: source["said"] }, role: "img", "aria-label": "read aloud") if face.said) ].compact, " ")
+      (tag.span("", class: [ "face-sound", ("face-said" unless face.said) ], data: { sound: source["said"] }, role: "img", "aria-label": "read aloud") if said) ].compact, " ")
   end
 
   # A piece that is carried. cell: what its sign is about; quiet: it bears none.

@@ -327,6 +327,32 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     assert_match(/comes in _+/, texts.last)
   end
 
+  test "words are read aloud where the teacher says so, in the language chosen" do
+    silent, aloud = [ "", "de" ].map { |language| activity(@lesson).tap { |made| made.update!(rules: { "language" => language }) }.deal }
+    get attempt_path(silent)
+    assert_select "[data-sound]", 0
+    get attempt_face_path(silent, "p1", part: "said")
+    assert_response :not_found
+    get attempt_path(aloud)
+    assert_select "[data-piece=p1] [data-sound]", 1
+    get attempt_face_path(aloud, "p1", part: "said")
+    assert_equal "audio/mp4", response.media_type
+    made = activity(@lesson)
+    patch activity_path(made), params: { title: made.title, table: TABLE.to_json, rules: { marked: "back", points: 1, hints: "none", language: "xx" } }, headers: HTMX
+    assert_response :unprocessable_entity
+  end
+
+  test "what is missing or clashes is said while it is filled in, and nothing is kept" do
+    check = ->(kind, table) { post(lesson_checks_path(@lesson), params: { kind: kind, title: "", table: table.to_json }, headers: { "Accept" => "application/json" }) && response.parsed_body["refused"] }
+    assert_no_difference -> { Activity.count + Edition.count } do
+      assert_nil check.("sort", TABLE)
+      assert_match(/Row 2 needs/, check.("match", [ %w[ebb falls], [ "flood", "" ] ]))
+      assert_match(/“falls” would belong to two rows/, check.("match", [ %w[ebb falls], %w[flood falls] ]))
+      check.("nothing", [])
+      assert_response :unprocessable_entity
+    end
+  end
+
   test "pictures come from the go, under the names of its deal, while they can be seen" do
     picture = picture_of(@owner)
     made = @lesson.activities.create!(title: "Pairs", kind: "memory", content: { "pairs" => [ [ { "picture" => picture.id, "alt" => "A buoy" }, "buoy" ], %w[ebb flow] ] })

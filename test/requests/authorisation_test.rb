@@ -42,7 +42,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "GET /activities/:activity_id/look" => TEACHER, "POST /activities/:activity_id/placing" => TEACHER, "POST /activities/:activity_id/attempts" => CLASS,
     "GET /pages/:page_id/goes" => TEACHER, "GET /attempts/:id" => %i[student], "POST /attempts/:attempt_id/moves" => %i[student], "GET /attempts/:attempt_id/faces/:id" => [], "POST /activities/:activity_id/copy" => TEACHER, "GET /activities/:activity_id/copy/new" => TEACHER, "GET /activities/:activity_id/results" => TEACHER, "GET /activities/:activity_id/paper" => TEACHER, "GET /attempts/:attempt_id/replay" => TEACHER, "PATCH /attempts/:attempt_id/remarks" => TEACHER, "PUT /attempts/:attempt_id/remarks" => TEACHER,
     "GET /activities/:activity_id/sendings" => TEACHER, "POST /activities/:activity_id/sendings" => TEACHER, "DELETE /activities/:activity_id/sendings" => TEACHER, "GET /seat/sending" => %i[student stranger],
-    "GET /lessons/:lesson_id/parts" => TEACHER, "GET /bank" => %i[owner other], "POST /bank" => TEACHER, "DELETE /bank_questions/:id" => TEACHER,
+    "GET /lessons/:lesson_id/parts" => TEACHER, "POST /lessons/:lesson_id/checks" => TEACHER, "GET /bank" => %i[owner other], "POST /bank" => TEACHER, "DELETE /bank_questions/:id" => TEACHER,
     "GET /polls/:id" => TEACHER, "PATCH /polls/:id" => TEACHER, "PUT /polls/:id" => TEACHER,
     "GET /takes" => %i[owner other], "GET /takes/:id" => TEACHER, "PATCH /takes/:id" => TEACHER, "PUT /takes/:id" => TEACHER, "DELETE /takes/:id" => TEACHER,
     "POST /takes/:take_id/voice_pieces" => TEACHER, "POST /takes/:take_id/stop" => TEACHER, "GET /takes/:take_id/film" => TEACHER, "GET /takes/:take_id/voice" => TEACHER,
@@ -158,7 +158,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
 
   def params_for(path)
     { lesson: { title: "Ebb" }, take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, title: "Ebb", page_id: @page.id, content: SORT.to_json,
-      poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, shelf: "own", ids: [ @asset.id ], lesson_id: @lesson.id, item: "asset", address: @framed, box: [ 0, 0, 100, 100 ], asset: @import.asset_id, wanted: "1", activity_id: (@quiz.id if path == "/bank"), sitting: (@sitting.id if path.end_with?("/sendings")), file: (upload(path == "/pictures" ? svg : "Ebb and flow", "tide.txt") if %w[/pictures /media].include?(path)) }.compact
+      poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, shelf: "own", ids: [ @asset.id ], lesson_id: @lesson.id, item: "asset", address: @framed, box: [ 0, 0, 100, 100 ], asset: @import.asset_id, wanted: "1", activity_id: (@quiz.id if path == "/bank"), kind: ("sort" if path.end_with?("/checks")), sitting: (@sitting.id if path.end_with?("/sendings")), file: (upload(path == "/pictures" ? svg : "Ebb and flow", "tide.txt") if %w[/pictures /media].include?(path)) }.compact
   end
 
   def refused?

@@ -115,6 +115,18 @@ class MakingTest < ApplicationSystemTestCase
     assert_text "All of them are in your bank already."
   end
 
+  test "what is missing or clashes is said beside its place while one types" do
+    make "Match up"
+    cell(1, 1).set("ebb")
+    cell(1, 2).set("falls")
+    cell(2, 1).set("flood")
+    assert_selector "#maker tbody tr:nth-of-type(2) .maker-said", text: "Row 2 needs something"
+    cell(2, 2).set("falls")
+    assert_selector "#maker tbody tr:nth-of-type(2) .maker-said", text: "“falls” would belong to two rows"
+    cell(2, 2).set("rises")
+    assert_no_selector ".maker-said"
+  end
+
   private
 
   def make(kind)

@@ -29,8 +29,10 @@ class Attempts::FacesController < ApplicationController
 
   def sound(face) = stream(owner.assets.find(face.sound).file)
 
+  # Words that are only heard; or all words, where the teacher has them read aloud.
   def said(face)
-    raise ActiveRecord::RecordNotFound unless face.said
-    stream Utterance.of(face.said, language: attempt.edition.rules["language"].presence || "en-gb", speed: 150).sound
+    language = attempt.edition.rules["language"].presence
+    words = face.said || (face.text.presence if language) or raise ActiveRecord::RecordNotFound
+    stream Utterance.of(words, language: language || "en-gb", speed: 150).sound
   end
 end

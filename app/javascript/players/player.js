@@ -137,7 +137,7 @@ function announce(player, words) {
 
 // A piece that sounds is heard as it is picked up.
 function hear(element) {
-  const sound = element.querySelector("[data-sound]")?.dataset.sound
+  const { sound } = (element.matches("[data-sound]") ? element : element.querySelector("[data-sound]"))?.dataset ?? {}
   if (sound) new Audio(sound).play().catch(() => say("That sound cannot be played."))
 }
 
@@ -155,7 +155,7 @@ function press(event) {
   const player = playerOf(event.target)
   if (!player || player.hasAttribute("data-over")) return
   const heard = event.target.closest("[data-sound]")
-  if (heard && !heard.closest("button")) return hear(heard.parentElement)
+  if (heard && !heard.closest("[data-piece]")) return hear(heard)
   const act = event.target.closest("[data-move]")
   if (act) return make(player, JSON.parse(act.dataset.move))
   const piece = event.target.closest("[data-piece]"),

@@ -21,19 +21,29 @@ class Activity::Form
   def rule(name) = rules.fetch(name)
 
   # Keeps it: false where something is missing or clashes, which `refused` says in sentences.
-  def keep
+  def keep = filled { activity.save }
+
+  # The same without keeping it, and without asking for a title.
+  def check
+    filled do
+      activity.title = "…" if title.blank?
+      activity.valid?
+    end
+  end
+
+  private
+
+  def filled
     activity.title = title
     activity.rules = rules
     activity.content = kind.from_form(table: table, text: text, picture: face, settings: settings)
-    return true if activity.save
+    return true if yield
     @refused = activity.errors.map(&:message).uniq
     false
   rescue Usher::Invalid => error
     @refused = [ error.message ]
     false
   end
-
-  private
 
   def made = @made ||= activity.edition&.kind_of
 
@@ -59,7 +69,7 @@ class Activity::Form
   def sent_rules
     sent = @params[:rules].respond_to?(:to_unsafe_h) ? @params[:rules].to_unsafe_h : {}
     minutes = sent["minutes"].to_s.tr(",", ".").then { |text| Float(text, exception: false) }
-    { "marked" => sent["marked"], "hints" => sent["hints"], "points" => Integer(sent["points"].to_s, 10, exception: false) }.compact
+    { "marked" => sent["marked"], "hints" => sent["hints"], "points" => Integer(sent["points"].to_s, 10, exception: false), "language" => sent["language"]&.to_s }.compact
       .merge("tries" => Integer(sent["tries"].to_s, 10, exception: false), "seconds" => minutes && (minutes * 60).round)
       .merge(%w[clock moves solution].to_h { |name| [ name, sent[name] == "1" ] })
   end

@@ -91,6 +91,9 @@ module Usher
       # { cell => points from 0 to 1, or nil where nothing was answered }, as one marks at the end.
       def mark(deal, answers) = cells(deal).to_h { |cell| [ cell, (right?(deal, answers, cell) ? 1 : 0 if answer(deal, answers, cell)) ] }
 
+      # How many moves came to nothing that are no wrong answer in a cell.
+      def missed(_answers) = 0
+
       # The answers with this cell answered rightly.
       def solve(deal, answers, cell) = raise(NotImplementedError)
 

@@ -25,7 +25,7 @@ module Usher
       def ended = state["ended"]
       def ended? = !ended.nil?
       def moves = state["moves"]
-      def misses = state["misses"]
+      def misses = state["misses"] + kind.missed(answers)
 
       # How many cells have an answer.
       def answered = cells.count { |cell| kind.answer(deal, answers, cell) }

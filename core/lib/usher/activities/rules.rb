@@ -17,7 +17,7 @@ module Usher
         "hints" => Types::Choice.new(*HINTS), # cost: half a part's points
         "clock" => Types::Flag.new, "moves" => Types::Flag.new, # whether time and moves are shown
         "solution" => Types::Flag.new, # whether it is shown afterwards how it is solved
-        "language" => Types::Line.new(12) # that its words are read aloud in; empty: not read aloud
+        "language" => Types::Choice.new("", *Speech::LANGUAGES.keys) # that its words are read aloud in; empty: not read aloud
       }.freeze
       DEFAULTS = { "marked" => "back", "tries" => nil, "seconds" => nil, "points" => 1, "hints" => "none", "clock" => true, "moves" => true, "solution" => true, "language" => "" }.freeze
 

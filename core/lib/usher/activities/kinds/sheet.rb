@@ -44,6 +44,7 @@ module Usher
           answers.merge(number.to_s => kind(number).accept(deal.part(number), answers[number.to_s], inner, mine))
         end
 
+        def missed(answers) = numbered { |kind, number| kind.missed(answers[number.to_s]) }.values.sum
         def answer(deal, answers, cell) = within(deal, answers, cell) { |kind, *rest| kind.answer(*rest) }
         def right?(deal, answers, cell) = within(deal, answers, cell) { |kind, *rest| kind.right?(*rest) }
         def told(deal, answers, cell) = within(deal, answers, cell) { |kind, *rest| kind.told(*rest) }

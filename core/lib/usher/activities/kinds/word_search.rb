@@ -37,6 +37,7 @@ module Usher
           answers.merge("found" => answers["found"].merge("w#{index + 1}" => line.values_at(0, -1)))
         end
 
+        def missed(answers) = answers["missed"]
         def answer(_deal, answers, cell) = answers["found"][cell]
         def right?(_deal, answers, cell) = answers["found"].key?(cell)
         def solve(deal, answers, cell) = answers.merge("found" => answers["found"].merge(cell => deal.places[number(cell)].values_at(0, -1)))
@@ -46,7 +47,7 @@ module Usher
         # The words to find are known to whoever searches; where they are is not.
         def view(deal, answers)
           marked = answers["found"].values.flat_map { |from, to| deal.line(from, to) }
-          { "rows" => deal.rows, "marked" => marked.uniq, "words" => cells(deal).to_h { |cell| [ cell, answers["found"].key?(cell) ] }, "missed" => answers["missed"] }
+          { "rows" => deal.rows, "marked" => marked.uniq, "words" => cells(deal).to_h { |cell| [ cell, answers["found"].key?(cell) ] } }
         end
 
         def told(_deal, _answers, cell) = content["words"][number(cell)]
