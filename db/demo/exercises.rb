@@ -1,4 +1,5 @@
-# Activities of the demo school, on pages of their own behind each lesson: one of every kind.
+# Activities of the demo school, on pages of their own behind each lesson: one of every kind, and a sheet of some of them;
+# their questions lie in the question bank.
 module Demo; end
 
 module Demo::Exercises
@@ -9,6 +10,19 @@ module Demo::Exercises
   def load(teacher)
     lessons = teacher.lessons.kept.index_by(&:title)
     PAGES.each { |title, exercises| exercises.each { |exercise| page(lessons.fetch(title), teacher, *exercise) } }
+    fill_bank(teacher)
+    sheet(lessons.fetch("Tides at Gull Point"), teacher)
+  end
+
+  # What can be asked again, by subject and tag.
+  def fill_bank(teacher)
+    TAGS.each { |title, tags| Activity.find_by!(lesson: teacher.lessons, title: title).then { |activity| teacher.bank_questions.take_in(activity, subject: activity.lesson.subject, tags: tags) } }
+  end
+
+  # Three parts under one title, with one score.
+  def sheet(lesson, teacher)
+    parts = [ "True at Gull Point?", "May we cross?", "What the harbour says" ].map { |title| lesson.activities.find_by!(title: title).then { |part| { "title" => title, "kind" => part.kind, "content" => part.content } } }
+    page(lesson, teacher, "sheet", "Before the trip", "All that one must know before the causeway, with one score.", { "way" => "turn", "parts" => parts }, { "marked" => "parts" })
   end
 
   # A page with a heading, a line of what it is for, and the activity.
@@ -29,6 +43,8 @@ module Demo::Exercises
   end
 
   def questions(*rows) = { "questions" => rows.map { |ask, right, *wrong| { "ask" => ask, "right" => Array(right), "wrong" => wrong } } }
+
+  TAGS = { "True at Gull Point?" => "tides, causeway", "May we cross?" => "tides, causeway, safety", "How long is the rope?" => "ropes, lengths", "Equal to one half" => "fractions" }.freeze
 
   PAGES = {
     "Tides at Gull Point" => [

@@ -112,10 +112,20 @@ class LayoutTest < ApplicationSystemTestCase
     tap_at(*on_screen(500, 400))
     assert_selector ".play-here .player"
     walk "an activity at the wall"
+    click_button "Send to all devices"
+    assert_text "Sent to all"
+    find("[data-who]").click
+    assert_selector "#sendings[open]"
+    find("#sending-names summary").click
+    find("#sending-some summary").click
+    walk "who is where"
+    find("#sendings .dialog-head [data-close]").click
     at(:phone) do
-      click_button "Play: Safe or wait?"
-      assert_selector ".player"
+      assert_selector ".player" # it came by itself
       walk "an activity on a device"
+      click_button "Back to the page"
+      assert_selector "#sent-place button"
+      walk "a device with something sent"
     end
   end
 
@@ -129,8 +139,36 @@ class LayoutTest < ApplicationSystemTestCase
     find(".maker-kind", text: "Match up").click
     assert_selector ".maker-table input"
     walk "filling in an activity"
+    first(:button, "A picture or a sound: This, row 1").click
+    assert_selector "#face-chooser .faces"
+    walk "a picture or a sound for a cell"
+    find("#face-chooser .dialog-head [data-close]").click
     find(".maker-rules summary").click
     walk "the rules of an activity"
+    [ "Fill the gaps", "Find it on the picture", "Sheet" ].each do |kind|
+      leave_maker
+      click_button "Activity"
+      find(".maker-kind b", text: kind, exact_text: true).click
+      assert_selector ".maker-form"
+      find("[data-text]").set("At ebb the [water] falls and leaves the harbour.") if kind == "Fill the gaps"
+      if kind == "Find it on the picture"
+        click_button "Choose the picture"
+        find("#face-chooser [data-face]", match: :first).click
+        assert_selector "[data-frame]"
+        first(:button, "Put on the middle of the picture: row 1").click
+      end
+      find("summary", text: "Take an activity in").click if kind == "Sheet"
+      walk "filling in: #{kind}"
+    end
+    leave_maker
+    click_button "Activity"
+    click_button "Question bank"
+    walk "the question bank"
+    find("#maker .dialog-away").click
+    click_button "Activity"
+    find(".maker-kept button", text: "Make another from it").click
+    assert_text "Another one from"
+    walk "another kind from the same content"
     find("#maker .dialog-away").click
     click_button "Activity"
     find(".maker-kept button", text: "Look").click
@@ -172,6 +210,13 @@ class LayoutTest < ApplicationSystemTestCase
     lay @page, note("n1", x: 500, y: 300), note("n2", x: 900, y: 300)
     open_board @lesson
     assert_selector "#item-n1"
+  end
+
+  # Also with something in it that is not kept.
+  def leave_maker
+    find("#maker .dialog-away").click
+    click_button "Close without it" if has_button?("Close without it", wait: 1)
+    assert_no_selector "#maker[open]"
   end
 
   def choose(id) = tap_at(*page.evaluate_script("(r => [r.x + r.width / 2, r.y + r.height / 2])(document.getElementById('item-#{id}').getBoundingClientRect())")).then { assert_selector "#label-bar", visible: true }

@@ -139,8 +139,19 @@ export default class OnPage extends Part {
     body.removeAttribute("style")
     body.classList.add("play-large")
     if (body.parentElement !== this.screen) this.screen.append(body)
-    if (!this.screen.open) this.screen.showModal()
+    this.coverPage()
     this.fit(body)
+  }
+
+  // Over the page, and under the sheets that are open already (the window became smaller).
+  coverPage() {
+    if (this.screen.open) return
+    const sheets = [...document.querySelectorAll("dialog:modal")]
+    this.screen.showModal()
+    for (const sheet of sheets) {
+      sheet.close()
+      sheet.showModal()
+    }
   }
 
   // Esc leaves the screen: what has room goes back to its place.
