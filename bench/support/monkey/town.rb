@@ -67,10 +67,11 @@ module Monkey
       teacher = Teacher.find_by!(email: "keeper@gullpoint.example")
       lessons = teacher.lessons.kept.order(:id).to_a
       sitting = Sitting.open_doors(lessons.first, lessons.first.pages.first)
+      Sending.out(lessons.first.activities.last, sitting)
       puts({ lessons: lessons.map(&:id), code: sitting.code, share: lessons.first.shares.create!.token, takes: Take.ids, activities: Activity.ids }.to_json)
     RUBY
 
-    # Everything that was done to the prepared pages, done again from nothing in the core.
+    # Everything that was done to the prepared pages, done again from nothing in the core; and every go, move by move.
     REPLAY = <<~RUBY.freeze
       wrong = Page.find_each.filter_map do |page|
         next if page.operations.where(layer_id: page.prepared.id).none?
@@ -80,7 +81,8 @@ module Monkey
         was, is = [ memory, page.showing.memory ].map { |one| one.stack.to_h { |placed| [ placed.id, placed.item.to_h ] } }
         was == is ? nil : "page \#{page.id}: \#{((was.to_a - is.to_a) + (is.to_a - was.to_a)).map(&:first).uniq.first(4).join(', ')}"
       end
-      puts({ wrong: wrong }.to_json)
+      goes = Attempt.find_each.reject { |go| go.play_after(go.moves.count).state == go.state }.map { |go| "go \#{go.id} is not what its moves make of it" }
+      puts({ wrong: wrong + goes }.to_json)
     RUBY
   end
 end
