@@ -47,6 +47,26 @@ class AssetForgettingTest < ActiveSupport::TestCase
     end
   end
 
+  test "what is part of an activity, also as it was before a change, or of a question in the bank, stays" do
+    boat = @owner.assets.take_in(upload(svg, "boat.svg"))
+    cards = @lesson.activities.create!(title: "Hear", kind: "cards", content: { "cards" => [ [ { "sound" => @asset.id }, "the horn" ] ] })
+    @owner.bank_questions.create!(kind: "true_false", words: "A boat", content: { "sentences" => [ { "ask" => { "picture" => boat.picture_id }, "true" => true } ] })
+    cards.update!(content: { "cards" => [ %w[ebb falls] ] })
+    [ @asset, boat ].each(&:put_away)
+    forget
+    assert_equal [ @asset, boat ], Asset.order(:id).to_a
+  end
+
+  test "an activity says where something is used" do
+    boat = @owner.assets.take_in(upload(svg, "boat.svg"))
+    made = @lesson.activities.create!(title: "See", kind: "cards", content: { "cards" => [ [ { "picture" => boat.picture_id }, { "sound" => @asset.id } ] ] })
+    assert_nil boat.uses_in_words
+    card_on(@page, made)
+    [ boat, @asset ].each { |asset| assert_match(/page 1/, asset.uses_in_words) }
+    made.update!(content: { "cards" => [ %w[ebb falls] ] })
+    assert_nil boat.uses_in_words
+  end
+
   test "another teacher's things with the same number on their pages are nobody's reason to keep it" do
     other = teacher("Ivo")
     sound = other.assets.take_in(upload(Media.wav, "bell.wav"))

@@ -310,6 +310,10 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
       assert_response :unprocessable_entity, bad.inspect
     end
     assert_equal 3.5, go.reload.points
+    begun = made.deal(to: Participant.of(juniper))
+    begun.remark("0" => { "points" => "1" })
+    begun.move({ "field" => "f2", "text" => "twice" }, id: fresh)
+    assert_equal 3, begun.reload.points, "a move after it leaves the teacher's word"
     patch attempt_remarks_path(go), params: { remarks: { "0" => { points: "", comment: "" } } }
     assert_equal [ 2.0, 0 ], [ go.reload.points, go.remarks.count ]
   end
