@@ -1,6 +1,7 @@
 // What is chosen in Arrange. The frame around it (arranging/frame), what pulls its handles (arranging/pulling) and
 // the ways to choose several (arranging/surrounding) are parts of it; where things end up the core computes.
 import { Part } from "surface/part"
+import { say } from "shared/say"
 import { boxOf } from "surface/view"
 import { boundsOf, cornersOf } from "surface/geometry"
 import { Frame } from "board/arranging/frame"
@@ -53,7 +54,9 @@ export class Choice extends Part {
     if (this.size) this.set([])
   }
   all() {
-    this.set(this.surface.view.all().map(({ dataset }) => dataset.item))
+    const all = this.surface.view.all()
+    if (!all.length) return say("There is nothing on this page yet.")
+    this.set(all.map(({ dataset }) => dataset.item))
   }
 
   toggle(id) {
