@@ -23,7 +23,7 @@ class BanksController < ApplicationController
   def draw
     found = teacher.bank_questions.about(params[:about])
     found = found.where(kind: params[:kind].to_s) if params[:kind].present?
-    parts = found.draw(Integer(params[:count].to_s, 10, exception: false) || 1, except: Array(params[:except]).map(&:to_i))
+    parts = found.draw(Integer(params[:count].to_s, 10, exception: false) || 1, except: Array(params[:except]).map { |id| id.to_s.to_i })
     render json: parts.map { |part| helpers.part_json(part[:kind], params[:about].to_s.squish.presence&.upcase_first || Usher::Activities.registry.fetch(part[:kind]).title, part[:content], part[:ids]) }
   end
 end

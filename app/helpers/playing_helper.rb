@@ -42,14 +42,16 @@ module PlayingHelper
     seen.view["things"].find { |cell, at| seen.rules.live? ? !seen.fixed?(cell) : at.nil? }&.first unless seen.over?
   end
 
-  # The parts of a sheet with the one that is in sight: the one in the address, else the first in which something is left
-  # to be answered. Played one after the other, no part is reached before the one before it is answered.
+  # The parts of a sheet, how many of them can be reached, and the one that is in sight: the one in the address, else the
+  # first in which something is left to be answered. Played one after the other, a part is reached once something was
+  # tried in the one before it, so that nobody is stuck.
   def sheet_now(seen)
     parts = seen.kind.parts.each_index.map { |index| seen.part(index + 1) }
-    reached = seen.over? || seen.solved? || seen.view["way"] == "free" ? parts.size : parts.index { |part| !part.answered_all? }.to_i + 1
-    reached = parts.size if parts.all?(&:answered_all?)
+    free = seen.over? || seen.solved? || seen.view["way"] == "free"
+    reached = free ? parts.size : [ (parts.rindex(&:tried?) || -1) + 2, parts.size ].min
     asked = params[:part].to_i
-    [ parts, reached, parts[(asked.between?(1, reached) ? asked : reached_first(parts, reached)) - 1] ]
+    now = asked.between?(1, reached) ? asked : (parts.first(reached).index { |part| !part.answered_all? } || 0) + 1
+    [ parts, reached, parts[now - 1] ]
   end
 
   # The number of the part in sight, where it is a sheet.
@@ -72,8 +74,6 @@ module PlayingHelper
   def points(number) = number_with_precision(number, precision: 2, strip_insignificant_zeros: true)
 
   private
-
-  def reached_first(parts, reached) = parts.first(reached).index { |part| !part.answered_all? }&.succ || 1
 
   def told_about(seen, outcome)
     cell, right = outcome.marked.first

@@ -22,6 +22,9 @@ class BankQuestion < ApplicationRecord
     end
   }
 
+  # What is chosen for it besides the question itself.
+  def settings = content.except(Usher::Activities.registry.fetch(kind).listed)
+
   class << self
     # Keeps the questions of an activity. Answers with how many are new.
     def take_in(activity, subject:, tags:)
@@ -34,12 +37,12 @@ class BankQuestion < ApplicationRecord
       end
     end
 
-    # So many at random, not those that are there already, as parts of a sheet: one for each kind. Raises Usher::Invalid
-    # where there is none.
+    # So many at random, not those that are there already, as parts of a sheet: one for each kind and its settings. Raises
+    # Usher::Invalid where there is none.
     def draw(count, except: [])
       found = where.not(id: except).ids.sample(count.clamp(1, MOST))
       raise Usher::Invalid, "There is no other question like that in your bank." if found.empty?
-      where(id: found).order(:id).group_by(&:kind).map do |kind, questions|
+      where(id: found).order(:id).group_by { |question| [ question.kind, question.settings ] }.map do |(kind, _), questions|
         { kind: kind, content: Usher::Activities::Bank.join(kind, questions.map(&:content)), ids: questions.map(&:id) }
       end
     end

@@ -43,6 +43,13 @@ class BanksTest < ActionDispatch::IntegrationTest
     end
   end
 
+  test "questions with other settings are parts of their own" do
+    %w[free asked].each { |unit| keep made("number", { "unit" => unit, "questions" => [ { "ask" => "3/4 of 8 m, #{unit}?", "right" => "6 m" } ] }), tags: "lengths" }
+    keep made("order", { "of" => "letters", "lines" => [ { "right" => [ "buoy" ] } ] }), tags: "lengths"
+    keep made("order", { "of" => "words", "lines" => [ { "right" => [ "the tide turns" ] } ] }), tags: "lengths"
+    assert_equal [ %w[number asked], %w[number free], %w[order letters], %w[order words] ], draw(count: 9, about: "lengths").map { |part| [ part["kind"], part["content"]["unit"] || part["content"]["of"] ] }.sort
+  end
+
   test "those of a sheet's parts are kept too; what has none says so" do
     keep made("sheet", Samples::CONTENT["sheet"].first)
     assert_equal "2 questions kept in your bank.", response.body

@@ -5,13 +5,13 @@ class Activities::SendingsController < ApplicationController
 
   before_action do
     @activity = access.activities.find(params[:activity_id])
-    @sitting = access.sittings.current.find_by!(id: params[:sitting], lesson_id: @activity.lesson_id)
+    @sitting = access.sittings.current.find_by!(id: params[:sitting].to_s, lesson_id: @activity.lesson_id)
   end
 
   def index = show
 
   def create
-    Sending.out(@activity, @sitting, seats: (Array(params[:seats]) if params[:some]))
+    Sending.out(@activity, @sitting, seats: (Array(params[:seats]).map(&:to_s) if params[:some]))
     show
   end
 

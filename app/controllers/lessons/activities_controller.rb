@@ -6,7 +6,7 @@ class Lessons::ActivitiesController < Lessons::BaseController
 
   def new
     lesson.leave_at(page: page_shown, view: nil) # its card will go there
-    @proposals = Activity::Proposals.new(access.showing(page_shown, params[:sitting].presence))
+    @proposals = Activity::Proposals.new(access.showing(page_shown, params[:sitting].presence&.to_s))
     return render :kinds unless params[:kind]
     @form = Activity::Form.new(fresh, (@proposals.fill(params[:kind], params[:from].to_s) if params[:from]))
   end

@@ -15,7 +15,6 @@ class Lessons::FacesController < Lessons::BaseController
   private
 
   def faces
-    page = lesson.pages.find_by(id: params[:page]) || lesson.place_page
-    Activity::Faces.new(teacher, access.showing(page, params[:sitting].presence), shelf: params[:shelf].to_s, query: params[:q], silent: params[:only] == "picture")
+    Activity::Faces.new(teacher, access.showing(page_shown, params[:sitting].presence&.to_s), shelf: params[:shelf].to_s, query: params[:q], silent: params[:only] == "picture")
   end
 end

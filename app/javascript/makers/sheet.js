@@ -2,6 +2,8 @@
 import { say } from "shared/say"
 import { send } from "shared/net"
 
+const MOST = 30 // questions that are drawn to find one like another
+
 let keys = 0
 const part = given => ({ key: keys++, ids: [], ...given })
 
@@ -82,18 +84,21 @@ export default () => ({
     for (const list of ["questions", "ids"]) one[list] = one[list].filter((_, other) => other !== index)
   },
 
-  // A question is replaced by another of its kind about the same.
+  // A question is replaced by another of its kind, with the same settings, about the same.
   async another(number, index) {
     const one = this.parts[number],
-      [drawn] = (await this.drawn({ count: 1, kind: one.kind, about: one.about ?? "" })) ?? []
+      [name, entries] = this.list(one),
+      settings = ({ content }) => JSON.stringify({ ...content, [name]: null })
+    const drawn = await this.drawn({ count: MOST, kind: one.kind, about: one.about ?? "" })
     if (!drawn) return
-    const [name, entries] = this.list(one)
+    const like = drawn.find(other => settings(other) === settings(one))
+    if (!like) return say("There is no other question like that in your bank.")
     one.content = {
       ...one.content,
-      [name]: entries.map((entry, other) => (other === index ? drawn.content[name][0] : entry))
+      [name]: entries.map((entry, other) => (other === index ? like.content[name][0] : entry))
     }
-    one.questions = one.questions.map((words, other) => (other === index ? drawn.questions[0] : words))
-    one.ids = one.questions.map((_, other) => (other === index ? drawn.ids[0] : (one.ids[other] ?? 0)))
+    one.questions = one.questions.map((words, other) => (other === index ? like.questions[0] : words))
+    one.ids = one.questions.map((_, other) => (other === index ? like.ids[0] : (one.ids[other] ?? 0)))
   },
 
   async draw() {

@@ -15,7 +15,7 @@ class Activity::Form
   def rows = @params ? table : made&.to_table || []
   def text = @params ? @params[:text].to_s : made&.to_text
   def picture = @params ? face : made&.to_picture
-  def setting(name) = @params ? @params.dig(:settings, name) : made&.content&.fetch(name, nil)&.to_s
+  def setting(name) = @params ? sent_setting(name) : made&.content&.fetch(name, nil)&.to_s
 
   # Which rules hold, as the form has them.
   def rule(name) = rules.fetch(name)
@@ -47,7 +47,9 @@ class Activity::Form
 
   def made = @made ||= activity.edition&.kind_of
 
-  def settings = kind.settings.to_h { |name, setting| [ name, setting.read(@params.dig(:settings, name)) ] }
+  def settings = kind.settings.to_h { |name, setting| [ name, setting.read(sent_setting(name)) ] }
+
+  def sent_setting(name) = (@params[:settings][name]&.to_s if @params[:settings].respond_to?(:key?))
 
   def table = read(:table) || []
   def face = read(:picture)

@@ -36,6 +36,16 @@ class SheetTest < CoreTest
     assert_equal "Ropes sink.", Usher::Activities::Seen.new(play).part(1).then { |seen| seen.view["sentences"].keys.map { |cell| seen.face(cell).text } }.find { |text| text.start_with?("Ropes") }
   end
 
+  def test_what_was_tried_in_a_part_also_when_it_went_back
+    play = play(build("sheet"), marked: "back")
+    parts = -> { (1..3).map { |number| Usher::Activities::Seen.new(play).part(number).then { |part| [ part.tried?, part.answered_all? ] } } }
+    assert_equal [ [ false, false ] ] * 3, parts.call
+    play.take(wrong_move(play.kind, play.deal, play.answers, "2-p1"))
+    assert_equal [ [ false, false ], [ true, false ], [ false, false ] ], parts.call
+    play.take("part" => 3, "move" => { "field" => "f1", "text" => "tide" })
+    assert_equal [ true, true ], parts.call.last
+  end
+
   def test_what_does_not_go_is_said
     { "Take in 1 to 20" => [], "cannot lie in a sheet" => [ part("sheet") ], "title of part 1" => [ part("sort", title: " ") ], "must come with its title" => [ 3 ] }.each { |sentence, parts| assert_invalid(/#{sentence}/) { sheet(*parts) } }
     assert_invalid(/kind of activity/) { sheet(part("sort").merge("kind" => "nothing")) }

@@ -51,6 +51,8 @@ module Usher
       def all = @play.state["all"]
 
       def cells = @play.cells
+      # Whether a cell was tried, be it that the answer went back.
+      def tried?(cell) = answered?(cell) || fixed?(cell) || @play.about(cell)["wrong"].to_i.positive?
       def answered?(cell) = !kind.answer(@play.deal, @play.answers, cell).nil?
       def answered = @play.answered
       def size = @play.cells.size

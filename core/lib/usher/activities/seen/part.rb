@@ -23,11 +23,13 @@ module Usher
         def fixed?(cell) = @whole.fixed?(name(cell))
         def revealed(cell) = @whole.revealed(name(cell))
 
-        # Whether nothing is left to be answered in it.
-        def answered_all? = @whole.cells.select { |cell| cell.start_with?("#{number}-") }.all? { |cell| @whole.answered?(cell) || @whole.fixed?(cell) }
+        # Whether nothing is left to be answered in it, and whether anything was tried.
+        def answered_all? = cells.all? { |cell| @whole.answered?(cell) || @whole.fixed?(cell) }
+        def tried? = cells.any? { |cell| @whole.tried?(cell) }
 
         private
 
+        def cells = @whole.cells.select { |cell| cell.start_with?("#{number}-") }
         def part = @whole.kind.parts.fetch(number - 1)
       end
     end
