@@ -45,7 +45,9 @@ export class Entries {
     this.writing = this.writing
       .then(async () => {
         const transaction = (await this.opened).transaction(STORE, "readwrite", { durability: "relaxed" })
-        await Promise.all([does(transaction.store), transaction.done])
+        const done = does(transaction.store)
+        transaction.commit?.() // all is asked for by now: it is kept even if the page is left before the answer
+        await Promise.all([done, transaction.done])
       })
       .catch(this.failed)
   }

@@ -8,11 +8,12 @@ module Monkey
     CODES = { " " => "Space", "Escape" => "Escape" }.freeze
     VIRTUAL = { "Escape" => 27, "Enter" => 13, "Delete" => 46, "Backspace" => 8, "Tab" => 9, "ArrowLeft" => 37, "ArrowUp" => 38, "ArrowRight" => 39, "PageUp" => 33, "PageDown" => 34 }.freeze
 
-    attr_reader :name, :session, :random
+    attr_reader :name, :session, :random, :did # did: { id of an operation => the steps that led to it }
 
     # home: answers with the paths this person may set out for; or the block is how they set out.
     def initialize(name, session, random, width:, height:, home: nil, &arrive)
       @name, @session, @random, @width, @height, @home, @arrive = name, session, random, width, height, home, arrive
+      @did, @steps = {}, []
       cdp("Page.enable")
       cdp("Page.addScriptToEvaluateOnNewDocument", source: WATCH)
       cdp("Page.setInterceptFileChooserDialog", enabled: true)
@@ -31,6 +32,8 @@ module Monkey
     def faults(done)
       return [ "left Usher: #{session.current_url}" ] unless session.current_url.start_with?(Capybara.app_host)
       return [] unless watched?
+      @steps = [ *@steps.last(5), done ]
+      js("monkey.done().slice(-6).map(({ id }) => id)").each { |id| @did[id] ||= @steps.join(" / ") }
       found = js("monkey.faults.splice(0)")
       found << "#{@tapped} did nothing" if @tapped && still?
       found.concat(in_front(done), lost) if @before

@@ -33,7 +33,7 @@ module Monkey
       people.first(2).flat_map do |one|
         done = told(one).select { |entry| %w[operations undo redo reset].include?(entry["to"]) }
         missing = @server.ruby("ids = JSON.parse(#{done.map { |entry| entry['id'] }.to_json.inspect}); puts({ missing: ids - Operation.where(client_id: ids).pluck(:client_id) }.to_json)")["missing"]
-        done.select { |entry| entry["to"] == "operations" && missing.include?(entry["id"]) }.map { |entry| "#{one.name}: kept nowhere: #{entry['what'][0, 90]}" }
+        done.select { |entry| entry["to"] == "operations" && missing.include?(entry["id"]) }.map { |entry| "#{one.name}: kept nowhere: #{entry['what'][0, 400]} (after #{one.did[entry['id']]})" }
       end
     end
 
