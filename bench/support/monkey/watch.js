@@ -33,7 +33,8 @@
   watch.refused = () => lines(REFUSED)
   // What still waits in the browser's store, as for a lesson that is not open any more.
   watch.waiting = async () => {
-    if (!(await indexedDB.databases()).some(({ name }) => name === "usher")) return [] // opening would make one
+    const stores = await (async () => indexedDB.databases())().catch(() => []) // the browser's own page that says it is offline has none
+    if (!stores.some(({ name }) => name === "usher")) return [] // opening would make one
     return new Promise(resolve => {
       const opening = indexedDB.open("usher")
       opening.onerror = () => resolve([])
