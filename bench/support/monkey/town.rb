@@ -71,14 +71,18 @@ module Monkey
       puts({ lessons: lessons.map(&:id), code: sitting.code, share: lessons.first.shares.create!.token, takes: Take.ids, activities: Activity.ids }.to_json)
     RUBY
 
-    # Everything that was done to the prepared pages, done again from nothing in the core; and every go, move by move.
+    # Everything that was done to the prepared pages, done again from nothing in the core; and every go, move by move. What a
+    # page was made with (a layout, a copy, a slide) is in no log, so things that no entry put there are left out.
     REPLAY = <<~RUBY.freeze
       wrong = Page.find_each.filter_map do |page|
         next if page.operations.where(layer_id: page.prepared.id).none?
         log = page.operations.where(layer_id: page.prepared.id).order(:seq).to_a
-        memory = Usher::Page::Memory.new
-        log.each { |entry| memory.run(entry.payload, lenient: true) rescue nil }
-        was, is = [ memory, page.showing.memory ].map { |one| one.stack.to_h { |placed| [ placed.id, placed.item.to_h ] } }
+        memory, put = Usher::Page::Memory.new, Set.new
+        log.each do |entry|
+          memory.run(entry.payload, lenient: true) rescue nil
+          put.merge(memory.stack.map(&:id))
+        end
+        was, is = [ memory, page.showing.memory ].map { |one| one.stack.to_h { |placed| [ placed.id, placed.item.to_h ] }.slice(*put) }
         was == is ? nil : "page \#{page.id}: \#{((was.to_a - is.to_a) + (is.to_a - was.to_a)).map(&:first).uniq.first(4).join(', ')}"
       end
       goes = Attempt.find_each.reject { |go| go.play_after(go.moves.count).state == go.state }.map { |go| "go \#{go.id} is not what its moves make of it" }
