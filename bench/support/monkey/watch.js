@@ -99,7 +99,8 @@
         file: one.type === "file" || Boolean(one.querySelector?.("input[type=file]")),
         idle:
           ["true", "page"].includes(one.getAttribute("aria-pressed") ?? one.getAttribute("aria-current")) ||
-          one.matches("input, select, textarea, [download], [target=_blank], a[href^='#'], a[href$='.pdf'], .page-tab, [data-handle], #overview") ||
+          one.matches("input, select, textarea, [download], [target=_blank], a[href^='#'], a[href$='.pdf']") ||
+          one.matches(".page-tab, [data-handle], #overview") ||
           (one.tagName === "BUTTON" && one.form?.matches(":invalid")) || // the browser says what is missing
           /^(Sign out)/.test(one.innerText ?? "")
       }))
