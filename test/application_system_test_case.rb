@@ -17,12 +17,19 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
   teardown do
     ActiveJob::Base.queue_adapter = :test
     assert_empty script_errors, "The browser's scripts failed."
-    forget_what_waits
   end
 
-  # What a board could not send must not reach the next test, whose lessons have the same numbers.
-  def forget_what_waits
-    Capybara.send(:session_pool).each_value { |session| session.execute_script("indexedDB.deleteDatabase('usher')") rescue nil }
+  # What a board could not send must not reach the next test, whose lessons have the same numbers. The page is left
+  # first, since a board then keeps and sends what was being typed, and what it sent is waited for.
+  def before_teardown
+    super
+    Capybara.send(:session_pool).each_value do |session|
+      browser = session.driver.browser
+      origin = browser.current_url[%r{\Ahttp://[^/]+}] or next
+      browser.navigate.to "#{origin}/up"
+      session.server.wait_for_pending_requests
+      browser.execute_cdp("Storage.clearDataForOrigin", origin: origin, storageTypes: "indexeddb")
+    end
   end
 
   # What went wrong in the scripts of every browser that took part.

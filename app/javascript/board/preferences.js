@@ -15,9 +15,14 @@ export class Preferences {
     this.timer = setTimeout(() => this.keep(), 400)
   }
 
-  async keep() {
+  // One after the other: a slow one must not arrive after what was set later.
+  keep() {
     const { changed } = this
     this.changed = {}
+    this.kept = Promise.resolve(this.kept).then(() => this.send(changed))
+  }
+
+  async send(changed) {
     try {
       await send("PATCH", "/preferences", changed)
     } catch (error) {

@@ -1,4 +1,5 @@
 // Follows the teacher's page: patches, strokes while they are drawn, the pointer, the spotlight, media, page turns.
+import { Notice } from "device/notice"
 import { Feed } from "surface/feed"
 import { Surface } from "surface/surface"
 import { WholePage } from "surface/whole_page"
@@ -29,6 +30,7 @@ export class Follower {
   constructor(device) {
     this.device = device
     this.line = document.getElementById("line")
+    this.told = new Notice(document.getElementById("notice"))
     this.open = opener({ page: () => say("Your teacher turns the pages here."), activity: number => this.play(number) })
     this.look()
     this.feed = new Feed({
@@ -188,12 +190,8 @@ export class Follower {
   // What happens meanwhile is said, and takes nobody out of an activity. Answers whether one is played. to: an activity
   // that is gone to, rather than back to the page.
   notice(words, to = "") {
-    const playing = this.device.hasAttribute("data-playing"),
-      notice = document.getElementById("notice")
-    if (!playing) return false
-    notice.hidden = false
-    notice.querySelector("span").textContent = words
-    notice.querySelector("[data-go]").dataset.go = to
+    if (!this.device.hasAttribute("data-playing")) return false
+    this.told.add(words, to)
     return true
   }
 
@@ -240,7 +238,7 @@ export class Follower {
   playing(on) {
     document.getElementById("play").hidden = !on
     this.device.toggleAttribute("data-playing", on)
-    document.getElementById("notice").hidden = true
+    this.told.clear()
     if (!on) document.getElementById("player-place").replaceChildren()
     window.scrollTo(0, 0)
   }

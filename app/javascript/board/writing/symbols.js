@@ -18,7 +18,7 @@ export class Symbols extends Part {
     this.panel.addEventListener("click", event => {
       if (event.target.closest("[data-away]")) this.hide()
       const symbol = event.target.closest("[data-symbol]")
-      if (symbol && !this.dragged) this.put(symbol.dataset.symbol)
+      if (symbol && !event.detail) this.put(symbol.dataset.symbol) // by a key; a hand's press is followed in grab
     })
     this.panel.addEventListener("keydown", event => {
       if (event.key === "Escape") {
@@ -32,7 +32,9 @@ export class Symbols extends Part {
   show() {
     this.editor.hold()
     this.panel.hidden = false
-    window.htmx.trigger(this.panel.querySelector("[data-bank]"), "open")
+    const find = this.panel.querySelector("[name=q]")
+    find.value = ""
+    window.htmx.trigger(find, "search")
   }
 
   hide() {
@@ -76,18 +78,17 @@ export class Symbols extends Part {
     })
   }
 
-  // Dragged out of the panel it is dropped where it is let go.
+  // Dragged out of the panel it is dropped where it is let go; a tap means the symbol that was pressed, whatever a
+  // search has put in its place since.
   grab(event) {
-    this.dragged = false
     const symbol = event.target.closest("[data-symbol]")
-    if (!symbol) return
+    if (!symbol || event.button) return
     if (this.editor.open) event.preventDefault() // the caret stays
     let ghost
     drag(event, {
       threshold: SHAKY,
       capture: null,
       begin: () => {
-        this.dragged = true
         ghost = document.body.appendChild(
           Object.assign(document.createElement("div"), {
             className: "symbol-carried",
@@ -98,7 +99,8 @@ export class Symbols extends Part {
       move: ({ clientX, clientY }) => Object.assign(ghost.style, { left: `${clientX}px`, top: `${clientY}px` }),
       end: ({ clientX, clientY }, dragged) => {
         ghost?.remove()
-        if (!dragged || document.elementFromPoint(clientX, clientY)?.closest("#symbols")) return
+        if (!dragged) return this.put(symbol.dataset.symbol)
+        if (document.elementFromPoint(clientX, clientY)?.closest("#symbols")) return
         this.preferences.used(symbol.dataset.symbol)
         this.place(symbol.dataset.symbol, this.surface.camera.toPage(clientX, clientY))
       },
