@@ -14,9 +14,14 @@ module PlayingHelper
     face = seen.face(name) or return
     said = face.said || (face.text.presence if seen.rules.language.present?)
     source = ->(part) { attempt_face_path(attempt, seen.name(name), part: part, solved: (true if seen.solved?)) }
-    safe_join([ (tag.img(src: source["picture"], alt: face.alt, class: "face-picture", draggable: false) if face.picture), face.text.presence,
+    safe_join([ (tag.img(src: source["picture"], alt: face.alt, class: "face-picture", draggable: false) if face.picture), face_words(face.inline),
       (tag.span("", class: "face-sound", data: { sound: source["sound"] }, role: "img", "aria-label": "a sound") if face.sound),
       (tag.span("", class: [ "face-sound", ("face-said" unless face.said) ], data: { sound: source["said"] }, role: "img", "aria-label": "read aloud") if said) ].compact, " ")
+  end
+
+  # Words with their looks, formulas set.
+  def face_words(inline)
+    safe_join(inline.runs.map { |run| run.formula ? face_formula(run.text) : face_look(run) }) if inline.runs.any?
   end
 
   # A piece that is carried. cell: what its sign is about; quiet: it bears none.
@@ -74,6 +79,18 @@ module PlayingHelper
   def points(number) = number_with_precision(number, precision: 2, strip_insignificant_zeros: true)
 
   private
+
+  def face_look(run)
+    words = run.italic ? tag.em(run.text) : run.text
+    run.bold ? tag.strong(words) : words
+  end
+
+  # One em is a thousand of its units.
+  def face_formula(source)
+    set = Usher::Formats::Maths.set(source)
+    box = [ set.left, set.top, set.width, set.height ].map { |number| Usher::Markup.number(number) }.join(" ")
+    tag.svg(drawing(set.drawing), class: "face-formula", viewBox: box, width: "#{(set.width / 1000).round(3)}em", height: "#{(set.height / 1000).round(3)}em", role: "img", "aria-label": source)
+  end
 
   def told_about(seen, outcome)
     cell, right = outcome.marked.first

@@ -77,12 +77,12 @@ module Demo::Exercises
     "Ropes, knots and fractions" => [
       [ "number", "How long is the rope?", "Write the number and its unit.",
         { "unit" => "asked", "questions" => [ [ "A rope of 12 m loses one sixth in a knot. How much is left?", "10 m" ], [ "Half of 5 m?", "2.5 m" ], [ "Three pieces of 75 cm, end to end?", "2.25 m" ] ].map { |ask, right| { "ask" => ask, "right" => right } } } ],
-      [ "choose_all", "Equal to one half", "Any number of them may be right.", questions([ "Which are equal to one half?", [ "2/4", "0.5", "6/12" ], "2/5", "5/8" ], [ "Which are more than three quarters?", [ "7/8", "0.8" ], "6/8", "2/3" ]), { "marked" => "parts" } ],
+      [ "choose_all", "Equal to one half", "Any number of them may be right.", questions([ "Which are *equal to* one half?", [ "`2/4`", "0.5", "`6/12`" ], "`2/5`", "`5/8`" ], [ "Which are *more than* three quarters?", [ "`7/8`", "0.8" ], "`6/8`", "`2/3`" ]), { "marked" => "parts" } ],
       [ "circles", "Even, or a third of it", "Bring each number to its circle, or to where they overlap.",
         { "circles" => [ "Even", "Divided by three" ], "things" => { "8" => [ 0 ], "9" => [ 1 ], "12" => [ 0, 1 ], "15" => [ 1 ], "20" => [ 0 ], "30" => [ 0, 1 ], "7" => [], "11" => [] }.map { |face, home| { "face" => face, "in" => home } } } ],
       [ "label", "Parts of a boat", "A rope is made fast somewhere: know the places.",
         { "picture" => "sailing-boat", "how" => "dragged", "more" => [ "anchor" ], "labels" => { "mast" => [ 0.502, 0.13 ], "foresail" => [ 0.44, 0.5 ], "mainsail" => [ 0.6, 0.5 ], "bow" => [ 0.31, 0.7 ], "stern" => [ 0.72, 0.7 ], "hull" => [ 0.5, 0.76 ] }.map { |face, at| { "face" => face, "at" => at } } } ],
-      [ "memory", "Pairs of knots", "Two cards belong together when they are as much.", { "teams" => "2", "pairs" => [ %w[1/2 0.5], %w[1/4 0.25], %w[3/4 0.75], %w[1/5 0.2], %w[1/10 0.1], %w[2/5 0.4] ] } ],
+      [ "memory", "Pairs of knots", "Two cards belong together when they are as much.", { "teams" => "2", "pairs" => [ %w[`1/2` 0.5], %w[`1/4` 0.25], %w[`3/4` 0.75], %w[`1/5` 0.2], %w[`1/10` 0.1], %w[`2/5` 0.4] ] } ],
       [ "count", "Into the crate", "Put as many into the crate as the harbour master asks for.",
         { "boxes" => [ { "ask" => "Seven floats, please.", "count" => 7, "thing" => "◍" }, { "ask" => "Half a dozen hooks.", "count" => 6, "thing" => "⚓" } ] } ],
       [ "tick", "What holds?", "A wall of things.", { "questions" => [ { "ask" => "Which of these belong to a rope?", "right" => %w[knot splice coil strand bight], "wrong" => %w[oar lamp gull tide] } ] }, { "marked" => "parts" } ]

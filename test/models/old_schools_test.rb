@@ -116,6 +116,8 @@ class OldSchoolsTest < ActiveSupport::TestCase
     copy = @lesson.duplicate
     assert_equal @lesson.pages.map { |page| page.items.count }, copy.pages.map { |page| page.items.count }
     assert_equal 4, @lesson.activities.first.deal.play.cells.size
+    signs = @lesson.activities.find_by(title: "Signs") or return
+    assert_equal [ 'Is "2 *3* 4" a sum, or `1/2`?', "_yes_" ], signs.edition.kind_of.all_faces.map(&:text).first(2)
   end
 
   def plays

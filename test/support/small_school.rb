@@ -6,6 +6,9 @@ require_relative "media"
 class SmallSchool
   include World
 
+  # Signs that once were no more than letters.
+  SIGNS = 'Is "2 *3* 4" a sum, or `1/2`?'.freeze
+
   # The same furniture in every school: each kind of thing, and things that depend on each other.
   def self.build = new.build
 
@@ -16,6 +19,7 @@ class SmallSchool
     @lesson.update!(title: "Tides, kept", notes: "Bring the tide table.")
     @everything, @handled, @taught, @binned = @lesson.pages.to_a
     @activity = activity(@lesson)
+    @lesson.activities.create!(title: "Signs", kind: "choose_one", content: { "questions" => [ { "ask" => SIGNS, "right" => [ "_yes_" ], "wrong" => [ "no" ] } ] })
     everything
     handled
     changes

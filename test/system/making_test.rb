@@ -65,6 +65,31 @@ class MakingTest < ApplicationSystemTestCase
     assert_equal [ [ { "text" => "mole" }, { "said" => "the mole" } ] ], Activity.last.content["rows"].first(1)
   end
 
+  test "words of a cell get a look, and a formula is set; one that is none is told" do
+    make "Choose one"
+    fill_in "Title", with: "Halves"
+    cell(1, 1).set("Which is half of it")
+    cell(1, 1).send_keys(*[ [ :shift, :left ] ] * 5)
+    click_button "Slanted: _words_"
+    cell(1, 2).click
+    click_button "A formula between backticks: `1/2`"
+    cell(1, 2).send_keys("(1/2")
+    cell(1, 3).set("2*3*4")
+    assert_text "A bracket of this formula has no partner."
+    cell(1, 2).set("`1/2`")
+    click_button "Look at it"
+    assert_selector "#maker .question em", text: "of it"
+    assert_selector "#maker .question-options svg[aria-label='1/2']"
+    assert_selector "#maker button", text: "2*3*4"
+    assert_accessible context: "a formula to choose"
+    assert_equal "Which is half _of it_", Activity.last.content["questions"][0]["ask"]["text"]
+    click_button "Change it"
+    assert_equal "Which is half _of it_", cell(1, 1).value
+    find_field("Title").click
+    click_button "Slanted: _words_"
+    assert_text "Tap into a cell first."
+  end
+
   test "gaps from a text on the page: words are proposed, taken in and out, and given wrong ones" do
     lay(@page, { "kind" => "text", "id" => "tale", "x" => 100, "y" => 100, "width" => 700, "height" => 80, "text" => "At ebb the water falls and leaves the harbour. Twice a day it rises again." })
     click_button "Activity"

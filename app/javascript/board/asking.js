@@ -14,7 +14,7 @@ export class Asking extends Part {
 
   ask(words, found) {
     this.end()
-    this.unsay = say(words, { action: "Never mind", run: () => this.end(), seconds: WAITS })
+    this.line = say(words, { action: "Never mind", run: () => this.end(), seconds: WAITS })
     this.found = found
     this.surface.stage.style.cursor = "crosshair"
     document.body.dataset.asking = ""
@@ -29,7 +29,7 @@ export class Asking extends Part {
   end() {
     if (!this.found) return
     this.found = null
-    this.unsay?.()
+    this.line?.remove()
     delete document.body.dataset.asking
     this.surface.stage.style.cursor = this.toolbox.current.cursor
   }

@@ -12,6 +12,16 @@ const open = cell => (typeof cell === "object" && cell ? { text: "", ...cell } :
 const closed = ({ text, ...rest }) => (Object.keys(rest).length ? { ...rest, ...(text && { text }) } : text)
 const empty = ({ cells }) => cells.every(cell => closed(cell) === "")
 
+// What is chosen in a field gets signs on both sides, or loses them.
+function look(input, sign) {
+  const { selectionStart: from, selectionEnd: to, value } = input,
+    words = value.slice(from, to),
+    marked = words.length > 2 && words.startsWith(sign) && words.endsWith(sign)
+  input.setRangeText(marked ? words.slice(1, -1) : sign + words + sign, from, to, "select")
+  if (!words) input.setSelectionRange(from + 1, from + 1)
+  input.dispatchEvent(new Event("input", { bubbles: true }))
+}
+
 export default () => ({
   rows: [],
   columns: [],
@@ -58,6 +68,9 @@ export default () => ({
   faced(column) {
     return !this.plain.includes(column)
   },
+  cellOf(column) {
+    return this.faced(column) ? "face" : "plain"
+  },
   choose() {},
 
   label(number, column) {
@@ -71,6 +84,14 @@ export default () => ({
   },
   write(number, column, text) {
     this.rows[number].cells[column].text = text
+  },
+
+  // The chosen words of the cell that is written in get a look, or lose it; without any the signs are put in.
+  mark(sign) {
+    const input = document.activeElement
+    if (!this.$root.contains(input) || !input.matches("[data-cell]")) say("Tap into a cell first.")
+    else if (input.dataset.cell === "plain") say("The words of this column are taken as they are.")
+    else look(input, sign)
   },
   add() {
     this.rows.push(this.row([]))

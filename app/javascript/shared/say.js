@@ -1,7 +1,8 @@
-// One line at the bottom of the screen, with at most one thing to do about it. Answers with what takes it away again.
+// One line at the bottom of the screen, with at most one thing to do about it. Answers with the line, which may be removed
+// sooner; never with a function, because Alpine calls whatever an expression of its own answers with.
 export function say(sentence, { action = null, run = null, seconds = 6 } = {}) {
   const place = document.getElementById("toasts")
-  if (!place) return () => {}
+  if (!place) return null
   within(place)
   const line = document.createElement("div")
   line.className = "toast"
@@ -17,7 +18,7 @@ export function say(sentence, { action = null, run = null, seconds = 6 } = {}) {
   place.append(line)
   while (place.children.length > 3) place.firstChild.remove()
   setTimeout(() => line.remove(), seconds * 1000)
-  return () => line.remove()
+  return line
 }
 
 // An open sheet makes everything outside it unreachable, so the line goes inside, and out again when the

@@ -11,7 +11,7 @@ class Activity::Proposals
   # What a form (Activity::Form) begins with. from: the id of an item, or "pages". Raises Usher::Invalid.
   def fill(kind, from)
     found = to_a.find { |proposal| [ proposal.kind, proposal.from ] == [ kind, from ] } or raise Usher::Invalid, "What that was made from is not on the page any more."
-    rows = from == "pages" ? [ [ nil, *pictures_of_pages ] ] : found.rows
+    rows = from == "pages" ? [ [ nil, *pictures_of_pages ] ] : found.rows&.map { |row| row.map { |cell| cell.is_a?(String) ? Usher::Text::Inline.literal(cell) : cell } }
     { title: found.title, table: rows.to_json, text: found.text, picture: found.picture.to_json, settings: found.settings }.with_indifferent_access
   end
 

@@ -4,6 +4,7 @@ module Usher
     autoload :Face, "usher/text/face"
     autoload :Faces, "usher/text/faces"
     autoload :Flow, "usher/text/flow"
+    autoload :Inline, "usher/text/inline"
     autoload :Layout, "usher/text/layout"
     autoload :Marks, "usher/text/marks"
   end

@@ -36,6 +36,14 @@ class ActivityPaperTest < CoreTest
     assert(written(gaps, solved: true).any? { |text| text.include?("The tide comes in twice a day") })
   end
 
+  def test_formulas_are_set_and_words_keep_their_looks
+    kind = build("match", "rows" => [ [ "`1/2`", "*half* of it" ], [ "`1/4`", "a quarter: `0.25`" ] ])
+    assert_equal %w[1/2 1/4], items(kind).grep(Usher::Items::Formula).map(&:source).sort
+    texts = items(kind).grep(Usher::Items::Text)
+    assert_equal [ { "from" => 0, "to" => 4, "bold" => true } ], texts.find { |text| text.words == "half of it" }.marks
+    assert_includes texts.map(&:words), "a quarter: 0.25"
+  end
+
   def test_pictures_keep_their_shape
     picture = items(build("label")).grep(Usher::Items::Picture).first
     assert_in_delta 1.5, picture.width / picture.height, 0.01

@@ -41,6 +41,13 @@ class DocumentsTest < CoreTest
     assert_equal({ "track" => nil, "along" => 0 }, read(:operation, { "verb" => "change", "changes" => [ { "id" => "c", "set" => { "track" => nil, "along" => 0 } } ] })["changes"][0]["set"])
   end
 
+  def test_signs_in_an_activity_that_were_letters_stay_letters
+    old = { "v" => 4, "questions" => [ { "ask" => { "text" => 'Is "*3*" a sum, or `1/2`?', "picture" => 3 }, "right" => [ { "text" => "2*3" } ] } ], "text" => [ "At *ebb*", { "right" => [ "_" ] } ] }
+    new = { "questions" => [ { "ask" => { "text" => 'Is "\\*3\\*" a sum, or \\`1/2\\`?', "picture" => 3 }, "right" => [ { "text" => "2*3" } ] } ], "text" => [ "At *ebb*", { "right" => [ "_" ] } ] }
+    assert_equal new, read(:activity, old)
+    assert_equal 'Is "*3*" a sum, or `1/2`?', Usher::Activities::Face.new(new["questions"][0]["ask"]).text
+  end
+
   def test_reels_and_settings
     ink = { "points" => [], "breadth" => 3 }
     reel = { "pages" => { "1" => { "ground" => "", "items" => [ { "id" => "a", "svg" => "" } ] } }, "events" => [ { "at" => 1, "put" => [ { "id" => "s", "ink" => ink } ], "gone" => [] } ] }

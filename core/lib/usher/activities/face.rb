@@ -1,7 +1,7 @@
 module Usher
   module Activities
     # What a part of an activity shows, in any mix: text, a picture, a sound, and words that are read aloud and not
-    # shown. Pictures and sounds are numbers of the lesson's store room.
+    # shown. Pictures and sounds are numbers of the lesson's store room; the text may have looks (Text::Inline).
     class Face
       LONGEST = 300 # characters
 
@@ -19,14 +19,20 @@ module Usher
         face = new(values.reject { |_, value| value == "" })
         raise Invalid, "#{what} is empty." if face.empty?
         raise Invalid, "#{what} is longer than #{longest} characters." if face.text.length > longest
+        Invalid.about(what) { face.inline.formulas.each { |formula| Formats::Maths.set(formula) } }
         face
       end
+
+      # A face that shows these words as they are, whatever signs are in them.
+      def self.literal(text) = new("text" => Text::Inline.literal(text))
 
       def initialize(values)
         @values = values.freeze
       end
 
-      def text = @values["text"].to_s
+      # Its words without their looks.
+      def text = inline.plain
+      def inline = @inline ||= Text::Inline.new(@values["text"].to_s)
       def picture = @values["picture"]
       def alt = @values["alt"].to_s
       def sound = @values["sound"]

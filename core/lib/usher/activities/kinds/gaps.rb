@@ -76,7 +76,7 @@ module Usher
 
         def told(deal, answers, cell) = answer(deal, answers, cell)
 
-        def faces(deal, _answers) = deal.pieces.transform_values { |index| Face.new("text" => way.pieces[index]) }
+        def faces(deal, _answers) = deal.pieces.transform_values { |index| Face.literal(way.pieces[index]) }
 
         def glimpse = content["text"].map { |part| part.is_a?(String) ? part : "…" }.join.split("\n").first(3)
 

@@ -102,8 +102,8 @@ module Usher
             ask = line["ask"] && Face.new(line["ask"])
             next Line.new(ask, line["pieces"].map { |face| Face.new(face) }, nil) if content["of"] == "things"
             split = line["right"].map { |text| split(text) }
-            Line.new(ask, split.first.map { |text| Face.new("text" => text) }, split)
-          end.each { |line| line.orders = line.orders ? line.orders.map { |order| order.map { |text| Face.new("text" => text).key } } : [ line.pieces.map(&:key) ] }
+            Line.new(ask, split.first.map { |text| Face.literal(text) }, split)
+          end.each { |line| line.orders = line.orders ? line.orders.map { |order| order.map { |text| Face.literal(text).key } } : [ line.pieces.map(&:key) ] }
         end
 
         # [[Face, number of its line], ...]

@@ -51,7 +51,7 @@ module Usher
         end
 
         def told(_deal, _answers, cell) = content["words"][number(cell)]
-        def faces(_deal, _answers) = cells(nil).to_h { |cell| [ cell, Face.new("text" => content["words"][number(cell)]) ] }
+        def faces(_deal, _answers) = cells(nil).to_h { |cell| [ cell, Face.literal(content["words"][number(cell)]) ] }
         def glimpse = content["words"].first(12)
 
         def paper(sheet, deal, answers, **)

@@ -120,9 +120,15 @@ module Usher
         # A picture, or words where there is none.
         def face_item(face, room)
           return written(face.to_s, 0, room) unless face.is_a?(Face)
-          return written(face.text.empty? ? "(#{face.words})" : face.text, 0, room) unless face.picture
+          return lettering(face, room) unless face.picture
           width, height = fitted(face.picture, room, PICTURE)
           build("picture", x: 0, y: 0, width: width, height: height, picture: face.picture, alt: face.alt)
+        end
+
+        # A formula by itself is set; among words it is as it was written.
+        def lettering(face, room)
+          return build("formula", x: 0, y: 0, source: face.text, size: TEXT * 1.2) if face.inline.runs.one? && face.inline.formulas.any?
+          written(face.text.empty? ? "(#{face.words})" : face.text, 0, room, marks: face.inline.marks)
         end
 
         def fitted(picture, width, height)
