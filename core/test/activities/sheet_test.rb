@@ -27,6 +27,15 @@ class SheetTest < CoreTest
     assert_nil play.ended
   end
 
+  def test_help_is_for_the_part_in_sight
+    play = play(sheet(part("number"), part("sort")), marked: "back", hints: "free")
+    play.take("do" => "hint", "part" => 2)
+    assert_equal [ 2 ], play.cells.select { |cell| play.about(cell)["hinted"] }.map { |cell| play.kind.part_of(cell) }
+    play.take("do" => "hint") until play.ended?
+    assert_invalid { play.take("do" => "hint", "part" => 2) }
+    [ 3, "2", {} ].each { |number| assert_invalid(/nothing to help/) { play(sheet(part("number")), hints: "free").take("do" => "hint", "part" => number) } }
+  end
+
   def test_a_part_is_seen_in_its_own_names
     kind = build("sheet")
     play = play(kind, marked: "move")

@@ -99,6 +99,9 @@ module Usher
 
       def solution(deal) = cells(deal).inject(start(deal)) { |answers, cell| right?(deal, answers, cell) ? answers : solve(deal, answers, cell) }
 
+      # The number of the part of a sheet that a cell belongs to; nil where there are no parts.
+      def part_of(_cell) = nil
+
       # The number of the question, in the content, that a cell belongs to.
       def question(deal, cell) = raise(NotImplementedError)
 

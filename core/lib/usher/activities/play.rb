@@ -3,8 +3,8 @@ module Usher
     # One go at an activity: its deal, the answers given so far, and what became of them under its rules. What it
     # knows is in `state`, a hash that can be stored as JSON, so that the moves need not be made again.
     #
-    # A move is one of the kind's own, or { "do" => "check" } to have it marked, { "do" => "hint", "cell" => name },
-    # { "do" => "finish" } to hand in or give up.
+    # A move is one of the kind's own, or { "do" => "check" } to have it marked, { "do" => "hint" } to be helped (with
+    # "cell", a name, or "part", a number, where it is to help), { "do" => "finish" } to hand in or give up.
     class Play
       MOVES = 2_000
 
@@ -66,7 +66,7 @@ module Usher
       def act(move)
         case move["do"]
         when "check" then check
-        when "hint" then hint(move["cell"])
+        when "hint" then hint(move["cell"], move["part"])
         when "finish" then finish("finished")
         else raise Invalid, "Usher does not know that move."
         end
@@ -124,10 +124,10 @@ module Usher
         Outcome.new(marked: rules.marked == "parts" ? marks.compact.transform_values { |points| points == 1 } : {}, back: [], all: all)
       end
 
-      # One cell is answered for whoever plays.
-      def hint(cell)
+      # One cell is answered for whoever plays: this one, or the first that is open, of this part of a sheet.
+      def hint(cell, part)
         raise Invalid, "There are no hints here." if rules.hints == "none"
-        cell ||= cells.find { |one| !kind.right?(deal, answers, one) }
+        cell ||= cells.find { |one| (part.nil? || kind.part_of(one) == part) && !kind.right?(deal, answers, one) }
         raise Invalid, "There is nothing to help with there." unless cells.include?(cell) && !about(cell)["fixed"]
         before, state["answers"] = answers, kind.solve(deal, answers, cell)
         helped = [ cell, *cells.select { |one| kind.answer(deal, before, one).nil? && kind.right?(deal, answers, one) } ].uniq

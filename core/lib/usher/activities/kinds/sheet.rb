@@ -32,6 +32,8 @@ module Usher
         # The number of a part from 1, and the rest of a name.
         def self.split(name) = name.to_s.split("-", 2).then { |number, rest| [ number.to_i, rest ] }
 
+        def part_of(cell) = self.class.split(cell).first
+
         def deal(seed) = Deals.new(parts.each_with_index.map { |(_, kind), index| kind.deal(seed + index) })
         def start(deal) = numbered { |kind, number| kind.start(deal.part(number)) }
         def cells(deal) = numbered { |kind, number| named(number, kind.cells(deal.part(number))) }.values.flatten
