@@ -90,7 +90,7 @@ class Attempt < ApplicationRecord
   def take(given, key, at)
     outcome = play.take(given, at)
     moves.create!(number: play.moves, client_id: key, data: given, marked: outcome.marked, ms: (at * 1000).round)
-    update!(state: play.state, answered: play.answered, misses: play.misses, points: remarks.any? ? worth.values.sum.round(2) : play.score.points, ended: play.ended, finished_at: (Time.current if play.ended?))
+    update!(state: play.state, answered: play.answered, misses: play.misses, points: remarks.load.any? ? worth.values.sum.round(2) : play.score.points, ended: play.ended, finished_at: (Time.current if play.ended?))
     outcome
   end
 end

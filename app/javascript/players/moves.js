@@ -2,8 +2,8 @@
 // a broken network nor a reload loses it; each has an id, so that it counts once however often it is sent.
 import { markup, Refused } from "shared/net"
 import { newId } from "shared/ids"
+import { patience } from "shared/patience"
 
-const SLOWEST = 8000 // ms between two tries
 const KEY = go => `usher:moves:${go}`
 
 export class Moves {
@@ -73,13 +73,10 @@ export class Moves {
   wait() {
     this.failures += 1
     this.heard.waiting(this.moves.length)
-    setTimeout(
-      () => {
-        this.sending = false
-        this.flush()
-      },
-      Math.min(SLOWEST, 500 * 2 ** this.failures)
-    )
+    setTimeout(() => {
+      this.sending = false
+      this.flush()
+    }, patience(this.failures))
   }
 
   drop(one) {

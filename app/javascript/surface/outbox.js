@@ -3,10 +3,10 @@
 // loses it. What another tab left there is sent too: sent twice, a thing is kept once.
 import { send, Refused } from "shared/net"
 import { newId } from "shared/ids"
+import { patience } from "shared/patience"
 
 const MOST = 40
 const OPERATIONS = "application/vnd.usher.operations+json" // read by the log's own door, not as parameters
-const SLOWEST = 8000 // ms between two tries
 const AGAIN = [401, 408, 429] // refusals that another try may overcome
 
 export class Outbox {
@@ -117,13 +117,10 @@ export class Outbox {
     if (error.status === 401 && this.failures === 0) this.heard.signedOut()
     this.failures += 1
     this.heard.changed("waiting", this.entries.length)
-    setTimeout(
-      () => {
-        this.sending = false
-        this.flush()
-      },
-      Math.min(SLOWEST, 500 * 2 ** this.failures)
-    )
+    setTimeout(() => {
+      this.sending = false
+      this.flush()
+    }, patience(this.failures))
   }
 
   // Entries that lay aside are sent after all, or given up.

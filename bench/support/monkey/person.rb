@@ -34,7 +34,7 @@ module Monkey
       return [] unless watched?
       @steps = [ *@steps.last(5), done ]
       js("monkey.done().slice(-6).map(({ id }) => id)").each { |id| @did[id] ||= @steps.join(" / ") }
-      found = js("monkey.faults.splice(0)")
+      found = js("monkey.faults.splice(0)").map { |words| words.start_with?("rejected") ? "#{words} #{uncaught}" : words }
       found << "#{@tapped} did nothing" if @tapped && still?
       found.concat(in_front(done), lost) if @before
       found
@@ -80,6 +80,9 @@ module Monkey
       "taps #{control['name']}"
     end
 
+    # Where the browser says that it came from.
+    def uncaught = session.driver.browser.logs.get(:browser).map(&:message).grep(/Uncaught/).last
+
     # Whether nothing at all has happened, also a while later.
     def still?
       30.times { js("typeof monkey === 'object' && monkey.here && !monkey.changes") ? sleep(0.05) : (return false) }
@@ -91,7 +94,7 @@ module Monkey
     # Ink that a pen drew, and words of a text that was left, are on their way to the server.
     def lost
       found = []
-      found << "a stroke of the pen was lost" if @wrote && js("monkey.done()").count { |one| one["what"].include?(%("kind":"ink")) } <= @wrote
+      found << "a stroke of the pen was lost" if @wrote && 20.times.none? { strokes > @wrote || (sleep(0.1) && false) }
       words, after = @before["typing"], state
       if words && after["board"] && after["typing"].nil? && @before["path"] == after["path"]
         kept = js("monkey.done()").map { |one| one["what"] } + [ js("document.getElementById('page-content')?.textContent ?? ''") ]
@@ -100,6 +103,8 @@ module Monkey
       end
       found
     end
+
+    def strokes = js("monkey.done()").count { |one| one["what"].include?(%("kind":"ink")) }
 
     # A sheet closes, and what lies behind it changes, only by what is meant to do so.
     def in_front(done)
@@ -116,7 +121,7 @@ module Monkey
       points = [ place ]
       random.rand(1..14).times { points << points.last.map { |n| n + random.rand(-160..160) }.then { |x, y| [ x.clamp(2, @width - 2), y.clamp(2, @height - 2) ] } }
       pause = [ 0, 0, 0.01, 0.04 ].sample(random: random)
-      @wrote = js("monkey.done()").count { |one| one["what"].include?(%("kind":"ink")) } if writes_at?(*points.first)
+      @wrote = strokes if writes_at?(*points.first)
       random.rand < 0.6 ? mouse(points, pause: pause) : touch([ points ], pause: pause)
       "draws #{points.map { |point| point.map(&:round).join(',') }.join(' ')}"
     end

@@ -4,7 +4,7 @@
   const fault = words => watch.faults.push(String(words).slice(0, 300))
   const quiet = words => watch.offline || /Failed to fetch|NetworkError|Load failed|AbortError|net::ERR|WebSocket/i.test(words)
   addEventListener("error", event => event.message && !/ResizeObserver loop/.test(event.message) && fault(`error: ${event.message} ${event.filename}:${event.lineno}`))
-  addEventListener("unhandledrejection", ({ reason }) => quiet(reason?.message ?? reason) || fault(`rejected: ${reason?.stack ?? reason}`))
+  addEventListener("unhandledrejection", ({ reason }) => quiet(reason?.message ?? reason) || fault(`rejected: ${reason?.stack ?? reason?.type ?? JSON.stringify(reason)} (${typeof reason})`))
   const { error } = console
   console.error = (...words) => (quiet(words.join(" ")) || fault(`console: ${words.map(word => word?.message ?? word).join(" ")}`), error(...words))
   for (const name of ["htmx:targetError", "htmx:swapError", "htmx:onLoadError"]) addEventListener(name, ({ detail }) => fault(`${name}: ${detail?.target ?? detail?.error ?? ""}`))
@@ -69,7 +69,7 @@
   window.open = () => (watch.changes++, null)
   addEventListener("DOMContentLoaded", () => {
     new MutationObserver(records => (watch.changes += records.length)).observe(document, { subtree: true, childList: true, attributes: true, characterData: true })
-    if (performance.getEntriesByType("navigation")[0]?.type === "back_forward") fault("went back in history")
+    if (performance.getEntriesByType("navigation")[0]?.type === "back_forward") fault(`went back in history: ${location.pathname}, from ${document.referrer}`)
   })
   addEventListener("focusin", () => watch.changes++)
   addEventListener("input", () => watch.changes++, true)

@@ -3,6 +3,7 @@
 import { Part } from "surface/part"
 import { boxOf } from "surface/view"
 import { ready } from "shared/activities"
+import { load } from "shared/load"
 import { markup, send } from "shared/net"
 
 const SVG = "http://www.w3.org/2000/svg"
@@ -27,8 +28,7 @@ export default class OnPage extends Part {
   async who(address) {
     const sheet = document.getElementById("sendings")
     if (!address || sheet.open) return
-    await window.htmx.ajax("GET", address, { target: "#sendings-body", swap: "innerHTML" })
-    sheet.showModal()
+    if ((await load("GET", address, "#sendings-body")) && !sheet.open) sheet.showModal()
   }
 
   // In Teach it can go to the class's devices.

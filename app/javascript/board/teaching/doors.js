@@ -1,5 +1,6 @@
 // The doors while they are open: who is in, and what the class answers, kept fresh as it happens.
 import { Part } from "surface/part"
+import { load } from "shared/load"
 import { send } from "shared/net"
 import { say } from "shared/say"
 
@@ -21,11 +22,7 @@ export class Doors extends Part {
     const sheet = document.getElementById("doors")
     sheet.querySelector(".names")?.removeAttribute("open")
     if (sheet.querySelector(".doors")) this.look()
-    else
-      window.htmx.ajax("POST", `/lessons/${this.surface.lesson}/sitting?page=${this.surface.page}`, {
-        target: "#doors-body",
-        swap: "innerHTML"
-      })
+    else load("POST", `/lessons/${this.surface.lesson}/sitting?page=${this.surface.page}`, "#doors-body")
     sheet.showModal()
   }
 

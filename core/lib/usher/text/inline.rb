@@ -24,8 +24,7 @@ module Usher
       end
 
       # [Run, ...], none of them empty.
-      def runs = @runs ||= read(@written).chunk_while { |one, next_one| one.to_h.except(:text) == next_one.to_h.except(:text) && !one.formula }
-        .map { |alike| alike.first.dup.tap { |run| run.text = alike.sum("", &:text) } }
+      def runs = @runs ||= SIGN.match?(@written) ? merged(read(@written)) : [ Run.new(text: @written) ].reject { |run| run.text.empty? }
 
       # What is read when no look is seen.
       def plain = runs.sum("", &:text)
@@ -41,6 +40,11 @@ module Usher
       end
 
       private
+
+      def merged(runs)
+        runs.chunk_while { |one, following| !one.formula && one.to_h.except(:text) == following.to_h.except(:text) }
+          .map { |alike| Run.new(**alike.first.to_h, text: alike.sum("", &:text)) }
+      end
 
       def read(text, look = {})
         at, runs = 0, []
