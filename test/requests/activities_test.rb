@@ -248,6 +248,25 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     assert_equal 3, JSON.parse(css_select("[data-rows]").first["data-rows"]).first.compact.size
   end
 
+  test "printed words that were rubbed out become labels, and stay out of the picture" do
+    page = @lesson.pages.first
+    picture = picture_of(@owner)
+    picture.update!(lines: [ [ 0.2, 0.4, 0.2, 0.1, "the mole" ] ])
+    lay(page, { "kind" => "picture", "id" => "bay", "x" => 100, "y" => 100, "width" => 400, "height" => 300, "angle" => 30, "picture" => picture.id, "alt" => "The bay" })
+    get new_lesson_activity_path(@lesson, page: page.id), headers: HTMX
+    assert_select ".maker-kind", text: /Label the picture/m, count: 1
+    page.perform({ "verb" => "rub", "id" => "bay", "path" => [ [ 210, 180 ], [ 280, 220 ] ], "radius" => 20 }, id: fresh, by: @owner)
+    get new_lesson_activity_path(@lesson, page: page.id, kind: "label", from: "bay"), headers: HTMX
+    table = css_select("[data-rows]").first
+    assert_equal [ "the mole" ], JSON.parse(table["data-rows"]).map(&:first)
+    taken = Picture.find(JSON.parse(table["data-picture"])["picture"])
+    assert_equal [ true, 4 / 3r ], [ taken != picture, (taken.width.to_r / taken.height).rationalize(1/100r) ]
+    dots = Vips::Image.new_from_buffer(taken.file.download, "")
+    rubbed, kept = [ [ 0.3, 0.45 ], [ 0.8, 0.9 ] ].map { |across, down| dots.getpoint(dots.width * across, dots.height * down).first(3).map(&:round) }
+    assert_in_delta 0x79, kept.last, 4
+    assert_operator rubbed.min, :>, 0xd0, "the words are gone"
+  end
+
   test "another kind is made of the same content where that can be" do
     made = @lesson.activities.create!(title: "Pairs", kind: "match", content: { "rows" => [ %w[ebb falls], %w[flood rises], %w[slack stands] ] })
     get new_activity_copy_path(made), headers: HTMX

@@ -11,6 +11,14 @@ module Page::Capture
     Picture.take_in_bytes(png(showing.document(view: box), box), teacher: lesson.teacher, name: "From “#{lesson.title}”, page #{number}")
   end
 
+  # One item of the core alone, upright, as a Picture of the lesson's teacher.
+  def capture_alone(item)
+    upright, view, pictures = item.change("angle" => 0), [ item.x, item.y, item.width, item.height ], Picture.addresses
+    drawn = Usher::Page::Drawing.item(Usher::Page::Placed.new(upright, 0), 0)
+    document = Usher::Page::Drawing.document(style.merge("paper" => "plain"), [ drawn ], view: view) { |address| pictures[address] }
+    Picture.take_in_bytes(png(document, view), teacher: lesson.teacher, name: "From “#{lesson.title}”, page #{number}")
+  end
+
   # These items (rows) alone, on clear ground, as PNG.
   def picture_of(rows)
     around = Usher::Geometry::Box.around(rows.flat_map { |row| row.placed.item.box.corners })

@@ -34,7 +34,7 @@ module Monkey
       return [] unless watched?
       @steps = [ *@steps.last(5), done ]
       js("monkey.done().slice(-6).map(({ id }) => id)").each { |id| @did[id] ||= @steps.join(" / ") }
-      found = js("monkey.faults.splice(0)").map { |words| words.start_with?("rejected") ? "#{words} #{uncaught}" : words }
+      found = js("monkey.faults.splice(0)").filter_map { |words| words.start_with?("rejected") ? told(words) : words }
       found << "#{@tapped} did nothing" if @tapped && still?
       found.concat(in_front(done), lost) if @before
       found
@@ -80,8 +80,11 @@ module Monkey
       "taps #{control['name']}"
     end
 
-    # Where the browser says that it came from.
-    def uncaught = session.driver.browser.logs.get(:browser).map(&:message).grep(/Uncaught/).last
+    # With where the browser says that it came from; nothing where that is a script of the driver's own, which has no address.
+    def told(words)
+      uncaught = session.driver.browser.logs.get(:browser).map(&:message).grep(/Uncaught/).last.to_s
+      "#{words} #{uncaught}" unless uncaught.start_with?("javascript ")
+    end
 
     # Whether nothing at all has happened, also a while later.
     def still?

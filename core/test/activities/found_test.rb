@@ -49,6 +49,19 @@ class FoundTest < CoreTest
     assert_empty found("label", picture)
   end
 
+  # Two sweeps over one word are one spot; a single one elsewhere is another. The picture is 400 by 200.
+  def test_labels_from_what_was_rubbed_out_of_a_picture
+    rubbed = [ [ [ 40, 40 ], [ 120, 40 ] ], [ [ 60, 50 ], [ 120, 52 ] ], [ [ 300, 150 ], [ 320, 150 ] ] ].map { |points| { "points" => points, "stroke_width" => 20, "span" => [ 400, 200 ] } }
+    lines = { 7 => [ [ 0.11, 0.16, 0.16, 0.1, "the mole" ], [ 0.6, 0.1, 0.2, 0.1, "still there" ] ] }
+    proposal = Found.on([ picture(rubbed: rubbed) ], lines).find { |one| one.kind == "label" }
+    assert_equal [ "the mole", "" ], proposal.rows.map(&:first)
+    assert_equal [ [ 0.2, 0.23 ], [ 0.775, 0.75 ] ], proposal.rows.map { |_, at| at.split.map { |share| share.to_f.round(3) } }
+    mirrored = Found.on([ picture(rubbed: rubbed, mirror: "across") ], lines).find { |one| one.kind == "label" }
+    assert_equal [ [ 0.8, 0.23 ], [ 0.225, 0.75 ] ], mirrored.rows.map { |_, at| at.split.map { |share| share.to_f.round(3) } }
+    cropped = Found.on([ picture(rubbed: rubbed, crop: [ 0, 0, 0.5, 1 ]) ], lines).find { |one| one.kind == "label" }
+    assert_equal [ [ "the mole", [ 0.4, 0.23 ] ] ], cropped.rows.map { |words, at| [ words, at.split.map { |share| share.to_f.round(3) } ] }
+  end
+
   def test_a_turned_picture_has_its_labels_where_they_lie
     assert_in_middle found("label", picture(angle: 90), words("a", "the mole", 150, 170)).first
   end

@@ -11,8 +11,9 @@ module Usher
 
       module_function
 
-      # items: those of the core on a page, back to front. Answers with Proposals.
-      def on(items) = [ Text, Columns, Listed, Labels, Areas ].flat_map { |finder| finder.on(items) }
+      # items: those of the core on a page, back to front; lines: the printed words of pictures, where they are known:
+      # { number => [[left, top, width, height, words], ...] } in shares. Answers with Proposals.
+      def on(items, lines = {}) = [ Text, Columns, Listed, Labels.with(lines), Areas ].flat_map { |finder| finder.on(items) }
 
       # The written items, from top to bottom and left to right.
       def written(items) = items.select { |item| item.is_a?(Items::Written) && item.words.strip != "" }.sort_by { |item| [ item.box.y, item.box.x ] }

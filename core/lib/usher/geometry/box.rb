@@ -8,6 +8,14 @@ module Usher
         new(xs.min, ys.min, xs.max - xs.min, ys.max - ys.min, 0)
       end
 
+      # Of upright boxes those that meet become one around them, until none do.
+      def self.gathered(boxes)
+        boxes.inject([]) do |apart, box|
+          met, others = apart.partition { |one| one.meets?(box) }
+          met.empty? ? [ *apart, box ] : gathered([ *others, around([ box, *met ].flat_map(&:corners)) ])
+        end
+      end
+
       def centre = [ x + width / 2.0, y + height / 2.0 ]
 
       # The four corners after the rotation, clockwise from the top left: [[x, y], ...].

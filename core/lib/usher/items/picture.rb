@@ -71,6 +71,23 @@ module Usher
         { "rubbed" => [ *rubbed, sweep ] }
       end
 
+      # What was rubbed out, a spot for what hangs together: [[left, top, width, height], ...] in shares of the whole.
+      def rubbed_spots
+        boxes = rubbed.map do |sweep|
+          across, down = sweep["points"].transpose.zip(sweep["span"]).map { |values, size| values.minmax.then { |least, most| [ (least - sweep["stroke_width"] / 2) / size, (most + sweep["stroke_width"] / 2) / size ] } }
+          Geometry::Box.around([ across, down ].transpose)
+        end
+        Geometry::Box.gathered(boxes).map { |box| [ box.x, box.y, box.width, box.height ] }
+      end
+
+      # Where a place of the whole picture lies in the part that is shown; both in shares.
+      def shown_at(across, down)
+        own([ whole.x + across * whole.width, whole.y + down * whole.height ]).zip([ width, height ]).map { |at, size| at / size }
+      end
+
+      # Whether it is to be seen as it is, with nothing cut away, rubbed out or mirrored.
+      def untouched? = crop == WHOLE && rubbed.empty? && mirror == "no"
+
       # The parts of the picture that lie under these covers (see Veil).
       def hidden_by(covers)
         return [] if width.zero? || height.zero?
@@ -89,11 +106,11 @@ module Usher
       # A part of the whole as it lies in a mirrored item.
       def mirrored_part((left, top, wide, high))
         across, down = %w[across both].include?(mirror), %w[down both].include?(mirror)
-        [ across ? shown_at(left + wide, 0) : left, down ? shown_at(top + high, 1) : top, wide, high ]
+        [ across ? mirrored_end(left + wide, 0) : left, down ? mirrored_end(top + high, 1) : top, wide, high ]
       end
 
       # Mirroring is about the middle of the part that is shown.
-      def shown_at(end_of, axis) = 2 * crop[axis] + crop[axis + 2] - end_of
+      def mirrored_end(end_of, axis) = 2 * crop[axis] + crop[axis + 2] - end_of
 
       def clipped? = crop != WHOLE || round.positive?
       def edge_id = "edge-#{id}"
