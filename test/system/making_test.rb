@@ -49,7 +49,7 @@ class MakingTest < ApplicationSystemTestCase
     lay(@page, { "kind" => "picture", "id" => "mole", "x" => 900, "y" => 300, "width" => 200, "height" => 150, "picture" => picture_of(@owner).id, "alt" => "The mole" })
     make "Match up"
     fill_in "Title", with: "Which is which?"
-    bring(1, 1) { find("[data-face=mole]").click }
+    bring(1, 1) { find("#face-chooser [data-face=mole]").click }
     bring(1, 2) do
       fill_in "said", with: "the mole"
       click_button "Take them"
@@ -63,6 +63,25 @@ class MakingTest < ApplicationSystemTestCase
     assert_selector "#maker .player .face-picture"
     assert_selector "#maker .player .face-sound"
     assert_equal [ [ { "text" => "mole" }, { "said" => "the mole" } ] ], Activity.last.content["rows"].first(1)
+  end
+
+  test "what lies on the page is dragged into a cell, or tapped for the one that is written in" do
+    { "mole" => "The mole", "buoy" => "A buoy" }.each_with_index do |(id, alt), index|
+      lay(@page, { "kind" => "picture", "id" => id, "x" => 300 + index * 400, "y" => 300, "width" => 200, "height" => 150, "picture" => picture_of(@owner, svg.sub("40 30", "40 3#{index}")).id, "alt" => alt })
+    end
+    make "Sort into groups"
+    fill_in "Title", with: "What floats?"
+    assert_accessible context: "what lies on the page beside the table"
+    from, to = [ find("#maker [data-face=buoy]"), cell(2, 1) ].map { |one| middle_of(one) }
+    draw [ from, [ (from[0] + to[0]) / 2, to[1] ], to ]
+    assert_selector "#maker tbody tr:nth-of-type(2) .maker-thumb"
+    cell(1, 1).click
+    find("#maker [data-face=mole]").click
+    assert_selector "#maker tbody tr:nth-of-type(1) .maker-thumb"
+    cell(3, 1).set("an anchor")
+    find("#maker [data-face=mole]").send_keys(:enter)
+    assert_selector ".maker-thumb", count: 3
+    [ "floats", "floats", "sinks" ].each.with_index(1) { |group, row| cell(row, 2).set(group) }
   end
 
   test "words of a cell get a look, and a formula is set; one that is none is told" do
@@ -180,6 +199,7 @@ class MakingTest < ApplicationSystemTestCase
     [ left + x * width, top + y * height ]
   end
 
+  def middle_of(element) = element.rect.then { |at| [ at.x + at.width / 2, at.y + at.height / 2 ] }
   def cell(row, column) = find("#maker tbody tr:nth-of-type(#{row}) td:nth-of-type(#{column}) .input")
 
   def bring(row, column)

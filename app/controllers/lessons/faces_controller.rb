@@ -1,11 +1,13 @@
 # Pictures and sounds for the parts of an activity: what there is to choose from, and one as it is taken.
 class Lessons::FacesController < Lessons::BaseController
+  PARTS = %w[things strip].freeze # of the chooser, and the row in the maker
+
   layout false
   helper_method :lesson
 
   def index
     @faces = faces
-    render partial: (params[:part] == "things" ? "things" : "faces")
+    render partial: (PARTS.include?(params[:part]) ? params[:part] : "faces")
   end
 
   def create

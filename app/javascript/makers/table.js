@@ -3,6 +3,7 @@
 import { ask } from "shared/ask"
 import { say } from "shared/say"
 import { chooseFace, faceOf } from "makers/faces"
+import { strip } from "makers/strip"
 
 const FEWEST = 4 // rows that are there to begin with
 const MOST = 12 // columns
@@ -36,7 +37,32 @@ export default () => ({
     this.rows = given.map(row => this.row(row))
     while (this.rows.length < FEWEST) this.rows.push(this.row([]))
     const { $root } = this // what stands there now is nothing that was filled in
+    this.shelve($root)
     this.$nextTick(() => $root.querySelectorAll("input").forEach(input => (input.defaultValue = input.value)))
+  },
+
+  // What lies on the page, beside a table that takes pictures and sounds.
+  shelve($root) {
+    const place = $root.querySelector("[data-strip]"),
+      first = this.columns.findIndex((_, column) => this.written(column) && this.faced(column))
+    if (first < 0 || !place) return
+    strip(place, (face, cell) => {
+      const [number, column] = this.cellAt($root, cell ?? document.activeElement) ?? [this.free(), first]
+      if (this.faced(column)) Object.assign(this.rows[number].cells[column], face)
+      else say("The words of this column are taken as they are.")
+    })
+  },
+
+  // The row and the column that an element lies in, or nothing.
+  cellAt($root, element) {
+    const cell = element?.closest(".maker-cell")?.closest("td"),
+      row = cell?.closest("tr")
+    return $root.contains(row ?? null)
+      ? [
+          [...row.parentNode.querySelectorAll(":scope > tr")].indexOf(row),
+          [...row.querySelectorAll(":scope > td")].indexOf(cell)
+        ]
+      : null
   },
 
   row(cells) {
