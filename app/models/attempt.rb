@@ -41,13 +41,19 @@ class Attempt < ApplicationRecord
   # move that is known. Raises Usher::Invalid.
   def move(given, id:, ago: nil)
     key = Usher::Invalid.about("The id of this move") { Usher::Types::Id.new.call(id) }
-    outcome = with_lock do
-      @play = nil
-      next if moves.exists?(client_id: key)
-      take(given, key, seconds - (ago.is_a?(Numeric) ? ago.clamp(0, seconds) : 0))
-    end
+    outcome = with_lock { take(given, key, seconds - (ago.is_a?(Numeric) ? ago.clamp(0, seconds) : 0)) }
     tell
     outcome
+  rescue Usher::Invalid, ActiveRecord::RecordNotUnique
+    raise unless moves.exists?(client_id: key)
+    reload && nil
+  end
+
+  # What other hands did is read; what it belongs to does not change, and is not asked for again.
+  def reload(*)
+    kept = %i[edition participant].select { |name| association(name).loaded? }.index_with { |name| association(name).target }
+    @play = nil
+    super.tap { kept.each { |name, target| association(name).target = target } }
   end
 
   # The go as it was after so many of its moves.
@@ -89,8 +95,8 @@ class Attempt < ApplicationRecord
 
   def take(given, key, at)
     outcome = play.take(given, at)
-    moves.create!(number: play.moves, client_id: key, data: given, marked: outcome.marked, ms: (at * 1000).round)
-    update!(state: play.state, answered: play.answered, misses: play.misses, points: remarks.load.any? ? worth.values.sum.round(2) : play.score.points, ended: play.ended, finished_at: (Time.current if play.ended?))
+    Move.insert!({ attempt_id: id, number: play.moves, client_id: key, data: given, marked: outcome.marked, ms: (at * 1000).round })
+    update_columns(updated_at: Time.current, state: play.state, answered: play.answered, misses: play.misses, points: remarks.load.any? ? worth.values.sum.round(2) : play.score.points, ended: play.ended, finished_at: (Time.current if play.ended?))
     outcome
   end
 end

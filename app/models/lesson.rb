@@ -98,7 +98,8 @@ class Lesson < ApplicationRecord
   def share = shares.standing.last
 
   # The feed that boards in Prepare follow; those in Teach and devices follow their sitting's.
-  def board_feed = Live::Feed["lesson:#{id}:board"]
+  def board_feed = self.class.board_feed(id)
+  def self.board_feed(id) = Live::Feed["lesson:#{id}:board"]
 
   # Says something to every board of this lesson.
   def tell_boards(**message) = [ board_feed, *sitting&.wall_feed ].each { |feed| feed.publish(**message) }

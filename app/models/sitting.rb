@@ -83,7 +83,7 @@ class Sitting < ApplicationRecord
   def wall_feed = Live::Feed["sitting:#{id}:wall"]
   def device_feed = Live::Feed["sitting:#{id}:devices"]
 
-  def tell_boards(**message) = [ lesson.board_feed, wall_feed ].each { |feed| feed.publish(**message) }
+  def tell_boards(**message) = [ Lesson.board_feed(lesson_id), wall_feed ].each { |feed| feed.publish(**message) }
 
   # Whether a board in Teach shows it at this moment. Counted in the cache, like those in seats.
   def held? = Rails.cache.read(held, raw: true).to_i.positive?

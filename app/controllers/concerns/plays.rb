@@ -10,7 +10,11 @@ module Plays
   private
 
   # The go in the address, for the one it belongs to.
-  def attempt = @attempt ||= reach { |access| access.attempts.find_by(id: params[:attempt_id] || params[:id]) }
+  def attempt
+    @attempt ||= reach { |access| access.attempts.find_by(id: params[:attempt_id] || params[:id]) }.tap do |found|
+      found.participant.seat = seat if seat && found.participant&.seat_id == seat.id # who asks is known
+    end
+  end
 
   # solved: how it is solved, which a teacher may show at the wall at any time.
   def show_go(attempt, outcome: nil, solved: false)
