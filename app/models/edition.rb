@@ -9,7 +9,16 @@ class Edition < ApplicationRecord
   before_update { raise ActiveRecord::ReadOnlyRecord }
 
   # The core's activity of this kind with this content.
-  def kind_of = @kind_of ||= Usher::Activities.registry.fetch(kind).build(content)
+  def kind_of = @kind_of ||= recent { Usher::Activities.registry.fetch(kind).build(content) }
 
-  def play(seed, state = nil) = Usher::Activities::Play.new(kind_of, Usher::Activities::Rules.new(rules), seed, state)
+  def play(seed, state = nil)
+    Usher::Activities::Play.new(kind_of, Usher::Activities::Rules.new(rules), seed, state, deal: recent(seed) { kind_of.deal(seed) })
+  end
+
+  def self.recent = @recent ||= Recent.new
+
+  private
+
+  # When it was made is part of what it is known by, because numbers can come again in another database.
+  def recent(*more, &) = persisted? ? self.class.recent.fetch([ id, created_at, *more ], &) : yield
 end

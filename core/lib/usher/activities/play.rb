@@ -14,9 +14,10 @@ module Usher
 
       attr_reader :kind, :rules, :deal, :state
 
-      # kind: a Kind; rules: Rules; seed: an integer; state: as an earlier Play left it.
-      def initialize(kind, rules, seed, state = nil)
-        @kind, @rules, @deal = kind, rules, kind.deal(seed)
+      # kind: a Kind; rules: Rules; seed: an integer; state: as an earlier Play left it; deal: what the kind makes of the
+      # seed, where that is known.
+      def initialize(kind, rules, seed, state = nil, deal: kind.deal(seed))
+        @kind, @rules, @deal = kind, rules, deal
         @state = state || { "answers" => kind.start(@deal), "cells" => {}, "moves" => 0, "misses" => 0, "checks" => 0, "all" => nil, "ended" => nil }
       end
 
