@@ -38,8 +38,11 @@ module Bench
     def initialize
       @data = Dir.mktmpdir("usher-bench")
       @port = Addrinfo.tcp("127.0.0.1", 0).bind { |socket| socket.local_address.ip_port }
-      @env = { "USHER_DATA" => @data, "RAILS_ENV" => "production", "PORT" => @port.to_s, "USHER_BIND" => "127.0.0.1", "USHER_LOG" => File.join(@data, "log"), "RAILS_LOG_LEVEL" => "error" }
+      @env = { "USHER_DATA" => @data, "RAILS_ENV" => "production", "PORT" => @port.to_s, "USHER_BIND" => "127.0.0.1", "USHER_LOG" => File.join(@data, "log"), "RAILS_LOG_LEVEL" => "error", **memory }
     end
+
+    # As bin/usher sets it.
+    def memory = File.readlines(File.join(ROOT, "config/memory.env"), chomp: true).grep(/\A[A-Z]/).to_h { |line| line.split("=", 2) }
 
     def url = "http://127.0.0.1:#{port}"
 
