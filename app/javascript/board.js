@@ -44,7 +44,6 @@ import { puck } from "board/teaching/puck"
 import { Recorder } from "board/teaching/recorder"
 import { Editor } from "board/writing/editor"
 import { Keyboard } from "board/writing/keyboard"
-import { Symbols } from "board/writing/symbols"
 
 const WINGS = 138 // CSS pixels beside the page, from which its wings say what they are
 
@@ -109,7 +108,6 @@ const simple = {
   clashes: Clashes,
   look: Look,
   overview: Overview,
-  symbols: Symbols,
   tidier: Tidier,
   recorder: Recorder,
   doors: Doors,

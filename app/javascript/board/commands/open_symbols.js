@@ -2,5 +2,5 @@
 export default {
   word: "Symbols",
   icon: "omega",
-  run: ({ symbols }) => symbols.show()
+  run: ({ fetched }) => fetched.run("board/writing/symbols", "show")
 }

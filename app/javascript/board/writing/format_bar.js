@@ -3,7 +3,7 @@
 import { Part } from "surface/part"
 
 export class FormatBar extends Part {
-  static needs = ["surface", "symbols"]
+  static needs = ["fetched", "surface"]
 
   constructor(parts, editor) {
     super(parts)
@@ -62,7 +62,7 @@ export class FormatBar extends Part {
     }[look]
     if (whole) editor.change(whole())
     else if (look === "list") editor.list(value)
-    else if (look === "symbols") this.symbols.show()
+    else if (look === "symbols") this.fetched.run("board/writing/symbols", "show")
     else if (look) editor.mark(look, value)
     if (button.closest("details")) button.closest("details").removeAttribute("open")
   }

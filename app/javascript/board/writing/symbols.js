@@ -7,7 +7,7 @@ import { drag } from "surface/drag"
 
 const SHAKY = 14 // CSS pixels within which a press stays a tap
 
-export class Symbols extends Part {
+export default class Symbols extends Part {
   static needs = ["editor", "preferences", "state", "surface"]
 
   constructor(parts) {
