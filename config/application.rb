@@ -12,11 +12,18 @@ require "rails/test_unit/railtie"
 
 Bundler.require(*Rails.groups)
 require "usher"
+require_relative "../lib/doors"
 
 module UsherApp
   class Application < Rails::Application
     config.load_defaults 7.2
     config.time_zone = ENV.fetch("USHER_TIME_ZONE", "UTC")
+
+    # Before anything else reads a request.
+    proxies = Doors::Proxies.read(ENV["USHER_PROXIES"])
+    config.middleware.insert_before 0, Doors::BodyLimits
+    config.middleware.insert_before 0, Doors::Proxies, proxies
+    config.action_dispatch.trusted_proxies = proxies if proxies.any?
 
     # Text is compressed; pictures, voice and PDF are packed already and media must keep its byte ranges.
     config.middleware.insert_before ActionDispatch::Static, Rack::Deflater,

@@ -1,7 +1,10 @@
 # One process. Devices hold websockets, not threads, so a few threads serve a school.
+require_relative "../lib/doors"
+
 threads_count = ENV.fetch("USHER_THREADS", 5).to_i
 threads threads_count, threads_count
 port ENV.fetch("PORT", 3000), ENV.fetch("USHER_BIND", "0.0.0.0")
+http_content_length_limit Doors::BodyLimits::MOST
 environment ENV.fetch("RAILS_ENV", "development")
 plugin :tmp_restart
 pidfile ENV["PIDFILE"] if ENV["PIDFILE"]

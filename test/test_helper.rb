@@ -8,7 +8,7 @@ class ActiveSupport::TestCase
   include World
 
   parallelize(workers: 2, threshold: 40) unless ENV["USHER_SERIAL"]
-  setup { Rails.cache.clear }
+  setup { [ Rails.cache, Live::Counts.store ].each(&:clear) }
 end
 
 class ActionDispatch::IntegrationTest

@@ -6,7 +6,7 @@ class SeatsController < ApplicationController
   layout "plain"
 
   # A school shares one address: a whole class comes in within a minute, some of it twice.
-  rate_limit to: 90, within: 1.minute, only: :create, by: -> { [ request.remote_ip, params[:code].to_s.first(10) ].join(":") }, name: "one code",
+  rate_limit to: 90, within: 1.minute, only: :create, by: -> { [ request.remote_ip, params[:code].to_s.first(10) ].join(":") }, name: "one code", store: Live::Counts.store,
     with: -> { redirect_to join_path, alert: "Too many tries with this code. Wait a minute." }
 
   def new

@@ -1,7 +1,11 @@
 class SessionsController < ApplicationController
   layout "plain"
-  rate_limit to: 10, within: 3.minutes, only: :create, by: -> { request.remote_ip },
-    with: -> { redirect_to new_session_path, alert: "Too many tries. Wait three minutes, then try again." }
+  WAIT = "Too many tries. Wait three minutes, then try again.".freeze
+
+  # One account is guessed at from many addresses, and from one address at many accounts; a school has one for all.
+  { "one account" => [ 10, -> { params[:email].to_s.strip.downcase.first(200) } ], "one place" => [ 60, -> { request.remote_ip } ] }.each do |name, (most, by)|
+    rate_limit to: most, within: 3.minutes, only: :create, by: by, name: name, store: Live::Counts.store, with: -> { redirect_to new_session_path, alert: WAIT }
+  end
 
   def new = (redirect_to root_path if teacher)
 

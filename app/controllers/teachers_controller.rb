@@ -1,6 +1,6 @@
 class TeachersController < ApplicationController
   layout "plain"
-  rate_limit to: 10, within: 10.minutes, only: :create, by: -> { request.remote_ip },
+  rate_limit to: 10, within: 10.minutes, only: :create, by: -> { request.remote_ip }, store: Live::Counts.store,
     with: -> { redirect_to new_teacher_path, alert: "Too many tries. Wait ten minutes, then try again." }
 
   def new = @teacher = Teacher.new

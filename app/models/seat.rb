@@ -12,18 +12,18 @@ class Seat < ApplicationRecord
 
   delegate :lesson, to: :sitting
 
-  # Presence is for now, not for keeping: it lives in the cache (this process's memory, or Redis),
+  # Presence is for now, not for keeping: it lives in Live::Counts (this process's memory, or Redis),
   # so that thirty devices coming in at once are not thirty writes to disk. Counted, since one seat
   # may be open in two tabs.
-  def here? = Rails.cache.read(presence, raw: true).to_i.positive?
+  def here? = Live::Counts.store.read(presence, raw: true).to_i.positive?
 
   def arrive
-    Rails.cache.increment(presence, 1, expires_in: 1.day)
+    Live::Counts.store.increment(presence, 1, expires_in: 1.day)
     tell_board
   end
 
   def leave
-    Rails.cache.decrement(presence, 1) if here?
+    Live::Counts.store.decrement(presence, 1) if here?
     tell_board
   end
 

@@ -86,9 +86,9 @@ class Sitting < ApplicationRecord
   def tell_boards(**message) = [ Lesson.board_feed(lesson_id), wall_feed ].each { |feed| feed.publish(**message) }
 
   # Whether a board in Teach shows it at this moment. Counted in the cache, like those in seats.
-  def held? = Rails.cache.read(held, raw: true).to_i.positive?
-  def hold = Rails.cache.increment(held, 1, expires_in: 1.day)
-  def let_go = (Rails.cache.decrement(held, 1) if held?)
+  def held? = Live::Counts.store.read(held, raw: true).to_i.positive?
+  def hold = Live::Counts.store.increment(held, 1, expires_in: 1.day)
+  def let_go = (Live::Counts.store.decrement(held, 1) if held?)
 
   private
 

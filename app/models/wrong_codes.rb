@@ -7,7 +7,7 @@ module WrongCodes
 
   module_function
 
-  def count(place) = Rails.cache.increment(key(place), 1, expires_in: SPAN)
-  def too_many?(place) = Rails.cache.read(key(place), raw: true).to_i >= LIMIT
+  def count(place) = Live::Counts.store.increment(key(place), 1, expires_in: SPAN)
+  def too_many?(place) = Live::Counts.store.read(key(place), raw: true).to_i >= LIMIT
   def key(place) = "wrong-codes:#{place}"
 end

@@ -5,7 +5,7 @@ class Live::Light
 
   class << self
     # What devices of a lesson should be told now; nil where all of the page is to be seen.
-    def now(lesson) = Rails.cache.read(key(lesson)).presence
+    def now(lesson) = Live::Counts.store.read(key(lesson)).presence
     def key(lesson) = "light:#{lesson.id}"
   end
 
@@ -19,7 +19,7 @@ class Live::Light
   def to_h = @light || {}
 
   def tell(lesson, during = {})
-    Rails.cache.write(self.class.key(lesson), to_h, expires_in: KEPT)
+    Live::Counts.store.write(self.class.key(lesson), to_h, expires_in: KEPT)
     lesson.open_sitting&.device_feed&.publish(light: to_h)
     note(lesson, during)
   end

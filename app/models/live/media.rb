@@ -7,7 +7,7 @@ class Live::Media
   class << self
     # What devices of a lesson should be told now, its second moved on; nil where nothing is open.
     def now(lesson)
-      state, told = Rails.cache.read(key(lesson))
+      state, told = Live::Counts.store.read(key(lesson))
       return if state.blank?
       gone = state[:playing] ? (Time.current.to_f - told) * state[:rate] : 0
       state.merge(at: state[:at] + gone)
@@ -24,7 +24,7 @@ class Live::Media
   def to_h = @state || {}
 
   def tell(lesson, during = {})
-    Rails.cache.write(self.class.key(lesson), [ to_h, Time.current.to_f ], expires_in: KEPT)
+    Live::Counts.store.write(self.class.key(lesson), [ to_h, Time.current.to_f ], expires_in: KEPT)
     lesson.open_sitting&.device_feed&.publish(media: to_h)
     Event.note(lesson, "media", to_h, during: during)
   end

@@ -1,0 +1,78 @@
+require "test_helper"
+
+# What stands before the application: how much is taken in, and who is believed.
+class DoorsTest < ActionDispatch::IntegrationTest
+  include World
+
+  setup { @owner = teacher("owner") }
+
+  test "a body that is too large is refused before it is parsed, whoever sends it and wherever" do
+    swollen = "[#{'[],' * 300_000}[]]"
+    %w[/session /seat /lessons /lessons.json /pictures/1/clearing /bank /nowhere /formula].each do |path|
+      started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+      post path, params: swollen, headers: { "Content-Type" => "application/json" }
+      assert_response 413, path
+      assert_equal ::Doors::BodyLimits::REFUSAL, response.body
+      assert_operator Process.clock_gettime(Process::CLOCK_MONOTONIC) - started, :<, 1
+    end
+    patch "/preferences", params: swollen, headers: { "Content-Type" => "application/json" }
+    assert_response 413
+  end
+
+  test "what a route takes is let through to it" do
+    sign_in @owner
+    post "/pages/#{lesson(@owner).pages.first.id}/operations", params: "[#{' ' * 2.megabytes}]", headers: { "Content-Type" => "application/vnd.usher.operations+json", "Accept" => "application/json" }
+    assert_response :unprocessable_entity
+    assert_match(/Send 1 to 50/, response.body)
+    post "/pictures", params: { file: upload(png + "x" * 3.megabytes, "boat.png") }
+    refute_equal 413, response.status
+  end
+
+  test "JSON that is nested deeper than anything of ours, and too many parameters, are refused" do
+    post "/session", params: "[" * 5_000 + "]" * 5_000, headers: { "Content-Type" => "application/json", "Accept" => "application/json" }
+    assert_response :unprocessable_entity
+    post "/session", params: Array.new(6_000) { |n| "a#{n}=1" }.join("&")
+    assert_response :bad_request
+  end
+
+  test "tries at one account are counted, whatever address is written into a header" do
+    codes = Array.new(14) do |n|
+      post session_path, params: { email: "#{' ' * (n % 2)}#{@owner.email.swapcase}", password: "guess #{n}" }, headers: { "X-Forwarded-For" => "203.0.113.#{n}", "Client-Ip" => "203.0.113.#{n}" }
+      response.status
+    end
+    assert_equal [ [ 422 ] * 10, [ 302 ] * 4 ].flatten, codes
+    post session_path, params: { email: @owner.email, password: World::PASSWORD }
+    assert_redirected_to new_session_path
+  end
+
+  test "wrong codes are counted by where they come from, not by what a header says" do
+    60.times { |n| post "/seat", params: { code: "zz#{n}", name: "Wren" }, headers: { "X-Forwarded-For" => "203.0.113.#{n}" } }
+    assert_match(/Too many wrong codes/, response.body)
+  end
+
+  test "thirty children and their teachers come in from one address" do
+    sitting = sit(lesson(@owner))
+    30.times { |n| post "/seat", params: { code: sitting.code, name: "Child #{n}" } }
+    assert_equal 30, sitting.seats.count
+    12.times { |n| post session_path, params: { email: "nobody#{n}@gullpoint.example", password: "x" } }
+    post session_path, params: { email: @owner.email, password: World::PASSWORD }
+    assert_redirected_to root_path
+  end
+
+  test "a host in a header goes into no address" do
+    get "/lessons", headers: { "X-Forwarded-Host" => "elsewhere.example", "X-Forwarded-Proto" => "https" }
+    refute_match(/elsewhere|https/, response.location.to_s)
+  end
+
+  test "a proxy that is known is believed, and its own address is not taken for the one who asks" do
+    seen = nil
+    app = ::Doors::Proxies.new(->(env) { seen = env }, ::Doors::Proxies.read("10.0.0.2, 192.168.4.0/24"))
+    said = { "HTTP_X_FORWARDED_FOR" => "203.0.113.9", "HTTP_X_FORWARDED_HOST" => "usher.gullpoint.example" }
+    { "10.0.0.2" => true, "192.168.4.77" => true, "192.168.5.1" => false, "::1" => false, "" => false, nil => false }.each do |address, believed|
+      app.call("REMOTE_ADDR" => address, **said)
+      assert_equal believed, seen.key?("HTTP_X_FORWARDED_FOR"), address.inspect
+      assert_equal believed, seen.key?("HTTP_X_FORWARDED_HOST"), address.inspect
+    end
+    assert_raises(IPAddr::Error) { ::Doors::Proxies.read("the proxy") }
+  end
+end
