@@ -44,6 +44,6 @@ module UsherApp
     config.cache_store = ENV["REDIS_URL"] ? [ :redis_cache_store, { url: ENV["REDIS_URL"] } ] : :memory_store
 
     config.action_dispatch.rescue_responses["Usher::Invalid"] = :unprocessable_entity
-    config.exceptions_app = routes
+    config.exceptions_app = Doors::ErrorPages.new(routes)
   end
 end

@@ -30,8 +30,7 @@ class SeatsController < ApplicationController
 
   def show
     @sitting = seat.sitting
-    return render(:shut) unless @sitting.open?
-    @showing = student_access.showing
+    @showing = student_access.showing or return render(:shut)
     @mark = @sitting.device_feed.mark
     render layout: "device"
   end

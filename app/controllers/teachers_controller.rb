@@ -6,7 +6,7 @@ class TeachersController < ApplicationController
   def new = @teacher = Teacher.new
 
   def create
-    @teacher = Teacher.new(params.require(:teacher).permit(:name, :email, :password))
+    @teacher = Teacher.new(params.permit(teacher: %i[name email password]).fetch(:teacher))
     if @teacher.save
       passes.admit(@teacher)
       redirect_to root_path, notice: "Welcome. Start with a new lesson, or a blank board."

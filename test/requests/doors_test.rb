@@ -35,6 +35,28 @@ class DoorsTest < ActionDispatch::IntegrationTest
     assert_response :bad_request
   end
 
+  test "what cannot be read, or is wanted in a form that nobody offers, is refused and not a fault of ours" do
+    sign_in @owner
+    lesson = lesson(@owner)
+    cut = { "Content-Type" => "multipart/form-data; boundary=x" }
+    { [ :get, "/bank?about=%FF%FE" ] => 400, [ :get, "/lessons/#{lesson.id}?a[b]=1&a[]=2" ] => 400, [ :post, "/session?q=%FF%FE" ] => 400,
+      [ :get, "/lessons/#{lesson.id}", nil, { "Accept" => "application/json" } ] => 406, [ :get, "/bank.svg" ] => 406,
+      [ :get, "/lessons", nil, { "Accept" => "text/html;q=x" } ] => 406, [ :post, "/lessons", "--x\r\nContent-Disposition: form-data; name=\"title\"; filename=\"a\"\r\n\r\nabc\r\n", cut ] => 400 }.each do |(verb, path, body, headers), code|
+      with_error_pages { send(verb, path, params: body, headers: headers.to_h) }
+      assert_equal code, response.status, path
+    end
+  end
+
+  test "a device whose page has gone is told so" do
+    sitting = sit(lesson(@owner))
+    post "/seat", params: { code: sitting.code, name: "Wren" }
+    sitting.page.update_columns(binned_at: Time.current)
+    get "/seat"
+    assert_select "h1", "The doors are shut"
+    get "/seat/page"
+    assert_response :not_found
+  end
+
   test "tries at one account are counted, whatever address is written into a header" do
     codes = Array.new(14) do |n|
       post session_path, params: { email: "#{' ' * (n % 2)}#{@owner.email.swapcase}", password: "guess #{n}" }, headers: { "X-Forwarded-For" => "203.0.113.#{n}", "Client-Ip" => "203.0.113.#{n}" }
@@ -62,6 +84,16 @@ class DoorsTest < ActionDispatch::IntegrationTest
   test "a host in a header goes into no address" do
     get "/lessons", headers: { "X-Forwarded-Host" => "elsewhere.example", "X-Forwarded-Proto" => "https" }
     refute_match(/elsewhere|https/, response.location.to_s)
+  end
+
+  # As they are outside of tests: the refusal has a page.
+  def with_error_pages
+    config = Rails.application.env_config
+    before = config.slice("action_dispatch.show_exceptions", "action_dispatch.show_detailed_exceptions")
+    config.merge!("action_dispatch.show_exceptions" => :all, "action_dispatch.show_detailed_exceptions" => false)
+    yield
+  ensure
+    config.merge!(before)
   end
 
   test "a proxy that is known is believed, and its own address is not taken for the one who asks" do

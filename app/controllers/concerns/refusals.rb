@@ -16,6 +16,12 @@ module Refusals
       refuse("This page has been open for too long. Load it again, then repeat that.", status: :forbidden)
     end
 
+    # A form that nobody offers; of our own templates none may be missing.
+    rescue_from ActionView::MissingTemplate, ActionView::Template::Error do |error|
+      missing = [ error, error.cause ].any?(ActionView::MissingTemplate)
+      missing && !request.format&.html? ? head(:not_acceptable) : raise(error)
+    end
+
     rescue_from ActionController::ParameterMissing, ActionDispatch::Http::Parameters::ParseError do
       refuse("Something was missing from what was sent. Nothing was changed.")
     end

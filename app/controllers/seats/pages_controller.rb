@@ -2,6 +2,7 @@
 class Seats::PagesController < Seats::BaseController
   def show
     @mark = sitting.device_feed.mark
-    render partial: "seats/page", locals: { showing: student_access.showing, mark: @mark }
+    showing = student_access.showing or raise ActiveRecord::RecordNotFound
+    render partial: "seats/page", locals: { showing: showing, mark: @mark }
   end
 end
