@@ -1,5 +1,8 @@
 # One process. Devices hold websockets, not threads, so a few threads serve a school.
+require_relative "../lib/data_folder"
 require_relative "../lib/doors"
+
+DataFolder.claim(ENV.fetch("USHER_DATA", "storage"))
 
 threads_count = ENV.fetch("USHER_THREADS", 5).to_i
 threads threads_count, threads_count

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000015) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -358,6 +358,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000015) do
     t.string "token", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.index ["sitting_id", "name"], name: "index_seats_on_sitting_id_and_name", unique: true
     t.index ["sitting_id"], name: "index_seats_on_sitting_id"
     t.index ["token"], name: "index_seats_on_token", unique: true
   end
@@ -379,6 +380,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000015) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.index ["lesson_id"], name: "index_shares_on_lesson_id"
+    t.index ["lesson_id"], name: "index_shares_that_stand", unique: true, where: "withdrawn_at IS NULL"
     t.index ["token"], name: "index_shares_on_token", unique: true
   end
 
@@ -392,6 +394,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000015) do
     t.datetime "ended_at"
     t.index ["code"], name: "index_sittings_on_code", unique: true, where: "opened_at IS NOT NULL AND shut_at IS NULL"
     t.index ["lesson_id"], name: "index_sittings_on_lesson_id"
+    t.index ["lesson_id"], name: "index_sittings_that_go_on", unique: true, where: "ended_at IS NULL"
     t.index ["page_id"], name: "index_sittings_on_page_id"
   end
 

@@ -6,7 +6,7 @@ class Activity < ApplicationRecord
   has_many :items, dependent: :nullify
   has_many :sendings, dependent: :delete_all
 
-  normalizes :title, with: ->(title) { title.squish }
+  normalizes :title, with: PlainName.method(:of)
   validates :title, presence: { message: "Give the activity a title." }, length: { maximum: 80, message: "A title has at most 80 characters." }
   validate :content_is_playable, if: :revised?
   after_save :keep_edition, if: :revised?

@@ -11,7 +11,7 @@ class Asset < ApplicationRecord
   has_many :imports, dependent: :restrict_with_exception
   has_one_attached :file
 
-  normalizes :name, :folder, with: ->(text) { text.to_s.scrub("").gsub(Upload::HIDING, "").squish }
+  normalizes :name, :folder, with: PlainName.method(:of)
 
   before_validation { picture.teacher ||= teacher if picture&.new_record? }
 

@@ -7,7 +7,7 @@ class BankQuestion < ApplicationRecord
 
   belongs_to :teacher
 
-  normalizes :subject, with: ->(text) { text.squish }
+  normalizes :subject, with: PlainName.method(:of)
   normalizes :tags, with: ->(text) { text.to_s.split(/[,;]/).map { |tag| tag.squish.downcase }.reject(&:empty?).uniq.first(TAGS).join(", ") }
   validates :subject, length: { maximum: 60, message: "A subject has at most 60 characters." }
   validates :tags, length: { maximum: 200, message: "Those are too many tags." }

@@ -2,6 +2,10 @@
 class Picture < ApplicationRecord
   include Versions, Clearing, Covered
 
+  LOST = "data:image/svg+xml;base64," + [ <<~SVG ].pack("m0")
+    <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 30" width="40" height="30" preserveAspectRatio="none">
+      <rect width="40" height="30" fill="#{Usher::Colour::LINEN}"/><path d="M14 10 26 20M26 10 14 20" stroke="#{Usher::Colour::INK}" stroke-width="1.5" stroke-linecap="round"/></svg>
+  SVG
   LARGEST = [ 900, 640 ].freeze # page units, when it comes onto a page
   CAMERA_MADE = /\A(img|dsc[nf]?|pict?|photo|image|screen ?shot|pxl|file|scan|\d)[-_ ]?[\d _.-]*\z/i
 
@@ -36,11 +40,14 @@ class Picture < ApplicationRecord
   end
   private_class_method :once
 
-  # Pictures for a drawing that can fetch nothing, each read once: { "/pictures/7" => "data:..." }.
+  # Pictures for a drawing that can fetch nothing, each read once: { "/pictures/7" => "data:..." }. One whose file is lost
+  # leaves a mark in its place, and the rest is drawn.
   def self.addresses
     Hash.new do |known, address|
       number, parts = Usher::Veil.read(address)
       known[address] = find(number).data_address(parts)
+    rescue ActiveStorage::FileNotFoundError
+      known[address] = LOST
     end
   end
 

@@ -6,7 +6,7 @@ class Seat < ApplicationRecord
   has_many :attempts, through: :participant
   has_secure_token :token, length: 36
 
-  normalizes :name, with: ->(name) { name.squish }
+  normalizes :name, with: PlainName.method(:of)
   validates :name, presence: { message: "Type your name so that your teacher knows who you are." },
     length: { maximum: 30, message: "A name here has at most 30 characters." }
 

@@ -5,6 +5,13 @@ class Share < ApplicationRecord
 
   scope :standing, -> { where(withdrawn_at: nil) }
 
+  # The one that stands; where two are asked for at the same moment, both get the first.
+  def self.of(lesson)
+    lesson.share || lesson.shares.create!
+  rescue ActiveRecord::RecordNotUnique
+    lesson.share
+  end
+
   def withdraw = update!(withdrawn_at: Time.current)
 
   # The lesson as PDF, made once for each state it is in.

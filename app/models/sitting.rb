@@ -21,7 +21,7 @@ class Sitting < ApplicationRecord
     # The sitting that a lesson is taught in, from this page on. One that is being held, or has its doors open,
     # stays at its own page: whoever comes later comes to where the class is.
     def teach(lesson, page)
-      (lesson.sitting || create!(lesson: lesson, page: page, began_at: Time.current)).tap { |sitting| sitting.turn_to(page) unless sitting.open? || sitting.held? || sitting.page_id == page.id }
+      of(lesson, page).tap { |sitting| sitting.turn_to(page) unless sitting.open? || sitting.held? || sitting.page_id == page.id }
     end
 
     # Opens the doors of a lesson; when they are open already, that sitting goes on.
@@ -38,6 +38,15 @@ class Sitting < ApplicationRecord
 
     def free_code
       loop { Usher::Classroom::Code.draw.then { |code| return code unless self.open.exists?(code: code) } }
+    end
+
+    private
+
+    # The one that goes on; where two begin it at the same moment, both get the first.
+    def of(lesson, page)
+      lesson.sitting || create!(lesson: lesson, page: page, began_at: Time.current)
+    rescue ActiveRecord::RecordNotUnique
+      lesson.sitting
     end
   end
 
@@ -75,6 +84,8 @@ class Sitting < ApplicationRecord
     taken = seats.pluck(:name)
     free = [ name, *(2..taken.size + 1).map { |number| "#{name} #{number}" } ].find { |one| taken.exclude?(one) }
     seats.create!(name: free).tap(&:tell_board)
+  rescue ActiveRecord::RecordNotUnique
+    retry # somebody of the same name came in at the same moment
   end
 
   def poll = polls.asking.last

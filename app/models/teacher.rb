@@ -13,7 +13,7 @@ class Teacher < ApplicationRecord
   has_many :clippings, dependent: :delete_all
 
   normalizes :email, with: ->(email) { email.strip.downcase }
-  normalizes :name, with: ->(name) { name.squish }
+  normalizes :name, with: PlainName.method(:of)
 
   validates :name, presence: { message: "Tell us your name." }, length: { maximum: 80 }
   validates :email, format: { with: /\A[^@\s]+@[^@\s]+\z/, message: "That does not look like an email address." },

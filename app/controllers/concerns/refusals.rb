@@ -22,6 +22,9 @@ module Refusals
       missing && !request.format&.html? ? head(:not_acceptable) : raise(error)
     end
 
+    # A file that was lost from the disk.
+    rescue_from(ActiveStorage::FileNotFoundError) { head :not_found }
+
     rescue_from ActionController::ParameterMissing, ActionDispatch::Http::Parameters::ParseError do
       refuse("Something was missing from what was sent. Nothing was changed.")
     end

@@ -4,7 +4,7 @@ class Lessons::SharesController < Lessons::BaseController
   def show = render_share
 
   def create
-    lesson.share || lesson.shares.create!
+    Share.of(lesson)
     render_share
   end
 

@@ -1,11 +1,10 @@
 # A file on its way in: what its content says it is, where programs can read it, and a name that misleads
 # nobody.
 class Asset::Upload
-  HIDING = /[[:cntrl:]\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff]/ # hides letters or turns them round
   HEAD = 64.kilobytes
 
   # A file's name without folders, and without what hides or turns letters round.
-  def self.plain_name(name, otherwise) = name.to_s.scrub("").gsub(HIDING, "").split(%r{[/\\]}).last.to_s.squish.presence || otherwise
+  def self.plain_name(name, otherwise) = PlainName.of(name.to_s.scrub("").split(%r{[/\\]}).last).presence || otherwise
 
   delegate :read, :rewind, :size, to: :@io
 

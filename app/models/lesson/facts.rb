@@ -5,7 +5,7 @@ module Lesson::Facts
   LONGEST = 600 # minutes
 
   included do
-    normalizes :title, :subject, :year, :folder, with: ->(text) { text.squish }
+    normalizes :title, :subject, :year, :folder, with: PlainName.method(:of)
     normalizes :curriculum, :notes, with: ->(text) { text.strip }
     validates :title, presence: { message: "A lesson needs a title." }, length: { maximum: 120, message: "A title has at most 120 characters." }
     validates :subject, :year, :folder, length: { maximum: 60, message: "A subject, a year or a folder has at most 60 characters." }

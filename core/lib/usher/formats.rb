@@ -32,6 +32,7 @@ module Usher
     # Drawings from outside.
     module Svg
       autoload :Reader, "usher/formats/svg/reader"
+      autoload :Unfolding, "usher/formats/svg/unfolding"
     end
 
     autoload :Tool, "usher/formats/tool"

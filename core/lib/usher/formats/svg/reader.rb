@@ -8,6 +8,7 @@ module Usher
       module Reader
         MAX_BYTES = 2_000_000
         MAX_NODES = 20_000
+        MAX_DRAWN = 100_000 # parts, counted wherever they are used
         MAX_DOTS = 30_000_000 # of one picture inside
         ELEMENTS = %w[svg g path rect circle ellipse line polyline polygon text tspan defs title desc image
                       linearGradient radialGradient stop clipPath mask use symbol].freeze
@@ -35,6 +36,7 @@ module Usher
           raise Invalid, "That drawing has more than #{parts} parts." if document.xpath("count(//node())") > parts
           width, height = size(root)
           clean = Loofah.xml_document(root.to_xml).scrub!(scrubber).root
+          raise Invalid, "That drawing draws more than #{MAX_DRAWN} parts." if Unfolding.new(clean).size > MAX_DRAWN
           clean.add_namespace_definition(nil, NAMESPACE) unless clean.namespace_definitions.any? { |space| space.prefix.nil? }
           clean["viewBox"] ||= "0 0 #{width} #{height}"
           clean["width"], clean["height"] = width.to_s, height.to_s
