@@ -84,12 +84,17 @@ class Attempt < ApplicationRecord
 
   # Boards look again: at who is how far, or at the go that stands at the wall.
   def tell
-    participant&.tell_board
+    tell_of_seat if participant&.seat
     layer&.sitting&.wall_feed&.publish(play: { attempt: id })
     note
   end
 
   private
+
+  # By its numbers alone: thirty devices make a move a second each.
+  def tell_of_seat
+    [ Lesson.board_feed(activity.lesson_id), Sitting.wall_feed(participant.seat.sitting_id) ].each { |feed| feed.publish(roll: true) }
+  end
 
   def limit = edition.rules["seconds"]
 

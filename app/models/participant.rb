@@ -7,7 +7,4 @@ class Participant < ApplicationRecord
   def self.of(seat) = find_or_create_by!(seat: seat)
 
   delegate :name, to: :seat
-
-  # The teacher's board looks again at how far they are.
-  def tell_board = seat&.tell_board
 end

@@ -91,7 +91,8 @@ class Sitting < ApplicationRecord
   def poll = polls.asking.last
 
   # The feeds that boards in Teach, and devices, follow.
-  def wall_feed = Live::Feed["sitting:#{id}:wall"]
+  def wall_feed = self.class.wall_feed(id)
+  def self.wall_feed(id) = Live::Feed["sitting:#{id}:wall"]
   def device_feed = Live::Feed["sitting:#{id}:devices"]
 
   def tell_boards(**message) = [ Lesson.board_feed(lesson_id), wall_feed ].each { |feed| feed.publish(**message) }
