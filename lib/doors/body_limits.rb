@@ -20,7 +20,8 @@ module Doors
 
     def call(env)
       return @app.call(env) if env["CONTENT_LENGTH"].to_i <= limit(env["PATH_INFO"].to_s)
-      [ 413, { "content-type" => "text/plain; charset=utf-8", "content-length" => REFUSAL.bytesize.to_s, "connection" => "close" }, [ REFUSAL ] ]
+      type, said = env["HTTP_ACCEPT"].to_s.include?("json") ? [ "application/json", JSON.generate(error: REFUSAL) ] : [ "text/plain", REFUSAL ]
+      [ 413, { "content-type" => "#{type}; charset=utf-8", "content-length" => said.bytesize.to_s, "connection" => "close" }, [ said ] ]
     end
 
     private

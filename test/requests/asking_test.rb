@@ -58,9 +58,10 @@ class AskingTest < ActionDispatch::IntegrationTest
   end
 
   test "what is not JSON, or too much of it, is refused" do
-    [ "nonsense", "[1]", "{\"html\":\"#{'a' * 800_000}\"}" ].each do |body|
+    { "nonsense" => 422, "[1]" => 422, "{\"html\":\"#{'a' * 730_000}\"}" => 422, "{\"html\":\"#{'a' * 800_000}\"}" => 413 }.each do |body, code|
       post rich_text_path, params: body, headers: { "Content-Type" => "application/json", "Accept" => "application/json" }
-      assert_response :unprocessable_entity
+      assert_response code
+      assert response.parsed_body["error"].present?
     end
   end
 

@@ -17,9 +17,8 @@ module Refusals
     end
 
     # A form that nobody offers; of our own templates none may be missing.
-    rescue_from ActionView::MissingTemplate, ActionView::Template::Error do |error|
-      missing = [ error, error.cause ].any?(ActionView::MissingTemplate)
-      missing && !request.format&.html? ? head(:not_acceptable) : raise(error)
+    rescue_from ActionView::MissingTemplate do |error|
+      request.format&.html? ? raise(error) : head(:not_acceptable)
     end
 
     # A file that was lost from the disk.
