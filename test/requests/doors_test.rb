@@ -47,6 +47,13 @@ class DoorsTest < ActionDispatch::IntegrationTest
     end
   end
 
+  test "a file where a password is meant is no password" do
+    post session_path, params: { email: @owner.email, password: upload("null", "a.png") }
+    assert_response :unprocessable_entity
+    post session_path, params: { email: { a: 1 }, password: [ "x" ] }
+    assert_response :unprocessable_entity
+  end
+
   test "a device whose page has gone is told so" do
     sitting = sit(lesson(@owner))
     post "/seat", params: { code: sitting.code, name: "Wren" }
