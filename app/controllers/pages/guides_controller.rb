@@ -3,7 +3,7 @@ class Pages::GuidesController < Pages::BaseController
   NEIGHBOURS = 500
 
   def create
-    keys = Array(params[:ids]).first(Usher::Page::Operation::MAX_ITEMS)
+    keys = Array(params[:ids]).grep(String).first(Usher::Page::Operation::MAX_ITEMS)
     boxes = showing.items.where(key: keys).boxes
     return render(json: { across: [], down: [] }) if boxes.empty?
     moving = Usher::Geometry::Box.around(boxes.flat_map(&:corners))
