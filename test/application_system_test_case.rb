@@ -4,7 +4,8 @@ require "chromium"
 Chromium.register(:wall)
 Chromium.register(:laptop)
 Chromium.register(:phone, width: 390, height: 844, touch: true)
-Capybara.server = :puma, { Silent: true, Threads: "0:12" }
+# Without config/puma.rb: that claims the data folder, and the tests run in several processes.
+Capybara.server = :puma, { Silent: true, Threads: "0:12", config_files: [ "-" ] }
 Capybara.default_max_wait_time = 15 # a machine may be busy; what is there is not waited for
 Capybara.enable_aria_label = true
 
