@@ -16,6 +16,8 @@ gem "bcrypt", "~> 3.1"
 gem "ruby-vips", "~> 2.2"
 gem "rqrcode", "~> 3.0"
 gem "bootsnap", require: false
+gem "parallel", "~> 1.26", require: false # the library of drawings is built by every core
+gem "irb", "< 1.17", require: false # later ones compile prism, half a minute at set-up
 
 group :development, :test do
   gem "rubocop-rails-omakase", require: false

@@ -1,4 +1,5 @@
 require "sqlite3"
+require "parallel"
 require "vips"
 require "usher"
 require_relative "clipart"
@@ -10,6 +11,7 @@ module Library
   # cut to what they show, and a full-text index of their titles, words and synonyms.
   class Builder
     PACKS = [ Emoji, Clipart ].freeze
+    SHARE = 1_000 # drawings between two words of progress
     SIGHT = 160 # pixels of the picture in which the edge of a drawing is looked for
     TABLES = <<~SQL.freeze
       CREATE TABLE drawings (id INTEGER PRIMARY KEY, pack TEXT NOT NULL, title TEXT NOT NULL, width REAL NOT NULL, height REAL NOT NULL, svg TEXT NOT NULL);
@@ -22,16 +24,14 @@ module Library
       @path, @packs, @thesaurus = path, packs, Thesaurus.new
     end
 
-    # The file is there only once it is whole. Yields how many drawings are in.
-    def build
+    # The file is there only once it is whole. Yields how many drawings are in. Every core reads a share of them.
+    def build(&told)
+      rows = read(&told)
       File.delete(part) if File.exist?(part)
       database = SQLite3::Database.new(part)
       database.execute_batch(TABLES)
       database.transaction do
-        @packs.flat_map(&:to_a).each_with_index do |drawing, index|
-          add(database, drawing)
-          yield index + 1 if block_given? && (index % 500).zero?
-        end
+        rows.each { |row| add(database, row) }
         @thesaurus.irregular.each { |plural, singular| database.execute("INSERT OR IGNORE INTO plurals VALUES (?, ?)", [ plural, singular ]) }
       end
       database.execute("INSERT INTO drawing_words (drawing_words) VALUES ('optimize')")
@@ -43,12 +43,27 @@ module Library
 
     def part = "#{@path}.part"
 
-    def add(database, drawing)
+    # Before the file is opened: a database must not be open where processes part.
+    def read
+      drawings = @packs.flat_map(&:to_a)
+      drawings.each_slice(SHARE).with_index(1).flat_map do |share, count|
+        rows = Parallel.map(share, in_processes: Parallel.processor_count) { |drawing| row(drawing) }
+        yield [ count * SHARE, drawings.size ].min if block_given?
+        rows.compact
+      end
+    end
+
+    # What is written of a drawing; nil for one that cannot be read or shows nothing.
+    def row(drawing)
       svg, width, height = cut(Usher::Formats::Svg::Reader.read(drawing[:svg]))
-      database.execute("INSERT INTO drawings (pack, title, width, height, svg) VALUES (?, ?, ?, ?, ?)", [ drawing[:pack], drawing[:title], width, height, svg ])
-      database.execute("INSERT INTO drawing_words (rowid, title, words, synonyms) VALUES (?, ?, ?, ?)", [ database.last_insert_row_id, drawing[:title], drawing[:words], synonyms(drawing) ])
+      { drawing: [ drawing[:pack], drawing[:title], width, height, svg ], words: [ drawing[:title], drawing[:words], synonyms(drawing) ] }
     rescue Usher::Invalid, Vips::Error
-      nil # what cannot be read or shows nothing is not in the library
+      nil
+    end
+
+    def add(database, row)
+      database.execute("INSERT INTO drawings (pack, title, width, height, svg) VALUES (?, ?, ?, ?, ?)", row[:drawing])
+      database.execute("INSERT INTO drawing_words (rowid, title, words, synonyms) VALUES (?, ?, ?, ?)", [ database.last_insert_row_id, *row[:words] ])
     end
 
     # Many drawings lie somewhere on a large empty sheet: only what they show is kept in view.
