@@ -1,6 +1,6 @@
 #!/usr/bin/env node
 // Copies the few files of npm packages that Usher serves into vendor/npm (never committed), and makes
-// one sprite of the icons in use. Run by script/setup after `npm ci`.
+// one sprite of the icons in use. Run by script/setup.
 import { copyFileSync, mkdirSync, readFileSync, writeFileSync, rmSync } from "node:fs"
 import { dirname, join } from "node:path"
 import { fileURLToPath } from "node:url"
