@@ -6,6 +6,7 @@ require "active_job/railtie"
 require "active_record/railtie"
 require "active_storage/engine"
 require "action_controller/railtie"
+require "action_mailer/railtie"
 require "action_view/railtie"
 require "action_cable/engine"
 require "rails/test_unit/railtie"
@@ -13,6 +14,7 @@ require "rails/test_unit/railtie"
 Bundler.require(*Rails.groups)
 require "usher"
 require_relative "../lib/doors"
+require_relative "../lib/mail_settings"
 
 module UsherApp
   class Application < Rails::Application
@@ -40,6 +42,11 @@ module UsherApp
     # Jobs run in threads of the web process; broadcasts from them reach every browser.
     config.active_job.queue_adapter = :solid_queue
     config.solid_queue.connects_to = { database: { writing: :queue } }
+
+    config.action_mailer.delivery_method, settings = MailSettings.delivery(ENV["USHER_SMTP"])
+    config.action_mailer.smtp_settings = settings if settings.any?
+    config.action_mailer.default_url_options = MailSettings.links(ENV["USHER_URL"], ENV.fetch("PORT", 3000))
+    config.action_mailer.deliver_later_queue_name = "default"
 
     config.cache_store = ENV["REDIS_URL"] ? [ :redis_cache_store, { url: ENV["REDIS_URL"] } ] : :memory_store
 

@@ -3,6 +3,22 @@ Rails.application.routes.draw do
 
   resource :session, only: %i[new create destroy]
   resource :teacher, only: %i[new create]
+  get "come-in/:token", to: "teachers#at_the_door", as: :coming_in
+  post "come-in/:token", to: "teachers#come_in"
+  resource :password, only: %i[new create edit update]
+  resource :account, only: %i[show update destroy] do
+    scope module: :accounts do
+      resource :password, only: :update, as: :own_password
+      resource :move, only: %i[create show update]
+      resources :sign_ins, only: :destroy
+      delete "sign_ins", to: "sign_ins#clear"
+    end
+  end
+  resource :school, only: %i[show update] do
+    resources :teachers, only: %i[update destroy], module: :schools
+    resources :invitations, only: :create, module: :schools
+  end
+  resource :mail_box, :privacy, only: :show
   resource :preferences, only: :update
 
   resources :lessons, only: %i[index create show update destroy] do
@@ -12,7 +28,9 @@ Rails.application.routes.draw do
       resource :teach, only: :show, controller: "teach"
       resource :place, only: :update
       resource :feed, only: :show
-      resource :sitting, only: %i[show create destroy]
+      resource :sitting, only: %i[show create update destroy]
+      resources :seats, only: :destroy
+      delete "seats", to: "seats#clear"
       resource :roll, only: :show
       resource :share, only: %i[show create destroy]
       resource :running_order, only: %i[show update]

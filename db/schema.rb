@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000019) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -149,6 +149,17 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
     t.index ["activity_id", "number"], name: "index_editions_on_activity_id_and_number", unique: true
   end
 
+  create_table "entries", force: :cascade do |t|
+    t.integer "teacher_id"
+    t.string "verb", null: false
+    t.string "who", null: false
+    t.string "about"
+    t.string "address"
+    t.datetime "created_at", null: false
+    t.index ["created_at"], name: "index_entries_on_created_at"
+    t.index ["teacher_id"], name: "index_entries_on_teacher_id"
+  end
+
   create_table "events", force: :cascade do |t|
     t.integer "lesson_id", null: false
     t.integer "page_id"
@@ -255,6 +266,13 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
     t.index ["teacher_id"], name: "index_lessons_on_teacher_id"
   end
 
+  create_table "letters", force: :cascade do |t|
+    t.string "to", null: false
+    t.string "subject", null: false
+    t.text "text", null: false
+    t.datetime "created_at", null: false
+  end
+
   create_table "moves", force: :cascade do |t|
     t.integer "attempt_id", null: false
     t.integer "number", null: false
@@ -352,12 +370,18 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
     t.index ["attempt_id", "question"], name: "index_remarks_on_attempt_id_and_question", unique: true
   end
 
+  create_table "schools", force: :cascade do |t|
+    t.string "sign_up", default: "approval", null: false
+    t.integer "keep_days", default: 90, null: false
+  end
+
   create_table "seats", force: :cascade do |t|
     t.integer "sitting_id", null: false
     t.string "name", null: false
     t.string "token", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.string "code"
     t.index ["sitting_id", "name"], name: "index_seats_on_sitting_id_and_name", unique: true
     t.index ["sitting_id"], name: "index_seats_on_sitting_id"
     t.index ["token"], name: "index_seats_on_token", unique: true
@@ -384,6 +408,17 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
     t.index ["token"], name: "index_shares_on_token", unique: true
   end
 
+  create_table "sign_ins", force: :cascade do |t|
+    t.integer "teacher_id", null: false
+    t.string "digest", null: false
+    t.string "address", null: false
+    t.string "agent", null: false
+    t.datetime "seen_at", null: false
+    t.datetime "created_at", null: false
+    t.index ["digest"], name: "index_sign_ins_on_digest", unique: true
+    t.index ["teacher_id"], name: "index_sign_ins_on_teacher_id"
+  end
+
   create_table "sittings", force: :cascade do |t|
     t.integer "lesson_id", null: false
     t.integer "page_id", null: false
@@ -392,6 +427,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
     t.datetime "shut_at"
     t.datetime "began_at", null: false
     t.datetime "ended_at"
+    t.boolean "locked", default: false, null: false
     t.index ["code"], name: "index_sittings_on_code", unique: true, where: "opened_at IS NOT NULL AND shut_at IS NULL"
     t.index ["lesson_id"], name: "index_sittings_on_lesson_id"
     t.index ["lesson_id"], name: "index_sittings_that_go_on", unique: true, where: "ended_at IS NULL"
@@ -423,6 +459,11 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
     t.datetime "updated_at", null: false
     t.json "preferences", default: {}, null: false
     t.json "hosts", default: [], null: false
+    t.boolean "administrator", default: false, null: false
+    t.datetime "let_in_at"
+    t.string "next_email"
+    t.datetime "left_old_at"
+    t.datetime "reached_new_at"
     t.index ["email"], name: "index_teachers_on_email", unique: true
   end
 
@@ -454,6 +495,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
   add_foreign_key "chunks", "takes"
   add_foreign_key "clippings", "teachers"
   add_foreign_key "editions", "activities"
+  add_foreign_key "entries", "teachers", on_delete: :nullify
   add_foreign_key "events", "lessons"
   add_foreign_key "events", "pages"
   add_foreign_key "events", "takes"
@@ -487,6 +529,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
   add_foreign_key "sendings", "activities"
   add_foreign_key "sendings", "sittings"
   add_foreign_key "shares", "lessons"
+  add_foreign_key "sign_ins", "teachers", on_delete: :cascade
   add_foreign_key "sittings", "lessons"
   add_foreign_key "sittings", "pages"
   add_foreign_key "takes", "layers"

@@ -18,8 +18,11 @@ class BoardChannel < ApplicationCable::Channel
   def wet(data)
     accept do
       ink = Live::WetInk.new(data)
-      layer = (@sitting || @lesson).then { |held| @sitting ? held.layer : held.prepared }
-      Live::Group.all(@lesson).each { |group| group.publish(wet: ink.to_h) if group.follows?(layer.id, ink.page_id) }
+      layer = @sitting ? @sitting.layer : @lesson.prepared
+      shares = stroke(ink).take(ink)
+      Live::Group.all(@lesson).select { |group| group.follows?(layer.id, ink.page_id) }.each do |group|
+        (group.viewer.audience.wings? ? [ ink.to_h ] : shares).each { |share| group.publish(wet: share) }
+      end
     end
   end
 
@@ -36,6 +39,13 @@ class BoardChannel < ApplicationCable::Channel
     yield
   rescue Usher::Invalid => error
     transmit({ refused: error.message })
+  end
+
+  # The stroke that is being drawn, as those see it who do not see the wings.
+  def stroke(ink)
+    return @stroke if @stroke&.id == ink.id
+    size = @lesson.all_pages.find_by(id: ink.page_id)&.size || Usher::Page::Style::DEFAULTS.values_at("width", "height")
+    @stroke = Live::WetStroke.new(ink.id, size)
   end
 
   def tell_devices(**message)

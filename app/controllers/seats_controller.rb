@@ -24,6 +24,7 @@ class SeatsController < ApplicationController
       WrongCodes.count(request.remote_ip)
       return refuse_code("No lesson is open with that code. Look at the board again.")
     end
+    return refuse_code("The doors are locked just now. Ask your teacher.") if sitting.locked?
     passes.seat_in(sitting.seat_for(PlainName.of(params[:name])))
     redirect_to seat_path
   end

@@ -11,15 +11,19 @@ class SessionsController < ApplicationController
 
   def create
     if (found = Teacher.authenticate_by(email: typed(:email), password: typed(:password)))
-      passes.admit(found)
+      return redirect_to(new_session_path, alert: "Your account waits for an administrator of your school, or for the link in your letter.") unless found.let_in?
+      passes.admit(found, request)
+      Entry.note("came_in", who: found, request: request)
       redirect_to root_path
     else
+      Entry.note("went_wrong", who: typed(:email).first(80).presence || "somebody", request: request)
       flash.now[:alert] = "The address and the password do not go together."
       render :new, status: :unprocessable_entity
     end
   end
 
   def destroy
+    Entry.note("went_out", who: teacher, request: request) if teacher
     passes.sign_out
     redirect_to new_session_path, notice: "You are signed out."
   end

@@ -4,18 +4,20 @@ class Passes
     @cookies = cookies
   end
 
-  # Signing out everywhere is changing the password, since its salt is part of the pass.
-  def teacher
-    id, salt = @cookies.signed[:teacher]
-    found = Teacher.find_by(id: id) if id
-    found if found && ActiveSupport::SecurityUtils.secure_compare(found.password_salt, salt.to_s)
-  end
+  def teacher = sign_in&.teacher
+  def sign_in = @sign_in ||= (token = @cookies.signed[:teacher]) && SignIn.behind(token)
 
   def seat = (token = @cookies.signed[:seat]) && Seat.find_by(token: token)
 
-  def admit(teacher) = write(:teacher, [ teacher.id, teacher.password_salt ], 30.days)
+  # request: of the browser that comes in.
+  def admit(teacher, request) = write(:teacher, SignIn.begin(teacher, request), SignIn::LONGEST)
   def seat_in(seat) = write(:seat, seat.token, 1.day)
-  def sign_out = @cookies.delete(:teacher)
+
+  def sign_out
+    sign_in&.destroy
+    @cookies.delete(:teacher)
+  end
+
   def leave_seat = @cookies.delete(:seat)
 
   private

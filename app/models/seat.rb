@@ -1,5 +1,7 @@
 # One student's place in a sitting, kept when the device drops off and comes back.
 class Seat < ApplicationRecord
+  include Forgetting
+
   belongs_to :sitting
   has_many :answers, dependent: :destroy
   has_one :participant, dependent: :destroy
@@ -11,6 +13,9 @@ class Seat < ApplicationRecord
     length: { maximum: 30, message: "A name here has at most 30 characters." }
 
   delegate :lesson, to: :sitting
+
+  # Whether the doors it came in by are open still. Another class comes in by another code.
+  def let_in? = sitting.open? && code == sitting.code
 
   # Presence is for now, not for keeping: it lives in Live::Counts (this process's memory, or Redis),
   # so that thirty devices coming in at once are not thirty writes to disk. Counted, since one seat

@@ -10,6 +10,8 @@ class Sitting < ApplicationRecord
 
   # Doors somebody forgot to shut do not stand open for ever.
   LONGEST = 12.hours
+  AGAIN = 10.minutes # doors shut by mistake open for the same class
+  SHUT = %("shut":true}).freeze # how a message ends by which devices know that the doors are shut
 
   scope :current, -> { where(ended_at: nil) }
   scope :open, -> { where.not(opened_at: nil).where(shut_at: nil) }
@@ -53,7 +55,7 @@ class Sitting < ApplicationRecord
   def open? = opened_at.present? && shut_at.nil?
 
   def open
-    update!(code: self.class.free_code, opened_at: Time.current, shut_at: nil)
+    update!(code: by_mistake? ? code : self.class.free_code, opened_at: Time.current, shut_at: nil, locked: false)
     tell_boards(roll: true)
   rescue ActiveRecord::RecordNotUnique
     retry
@@ -83,7 +85,7 @@ class Sitting < ApplicationRecord
   def seat_for(name)
     taken = seats.pluck(:name)
     free = [ name, *(2..taken.size + 1).map { |number| "#{name} #{number}" } ].find { |one| taken.exclude?(one) }
-    seats.create!(name: free).tap(&:tell_board)
+    seats.create!(name: free, code: code).tap(&:tell_board)
   rescue ActiveRecord::RecordNotUnique
     retry # somebody of the same name came in at the same moment
   end
@@ -104,5 +106,6 @@ class Sitting < ApplicationRecord
 
   private
 
+  def by_mistake? = code && shut_at && shut_at > AGAIN.ago && !self.class.open.exists?(code: code)
   def held = "sitting:#{id}:held"
 end

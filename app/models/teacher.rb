@@ -1,24 +1,43 @@
 class Teacher < ApplicationRecord
+  ADDRESS = /\A[^@\s]+@[^@\s]+\z/
+
+  include Passwords, Moving
+
   MOST_HOSTS = 50
 
   attribute :hosts, PlainJson.new
   attribute :preferences, StoredDocument.new(:preferences)
 
-  has_secure_password
-
+  # In the order in which they can be deleted: lessons show files, and files their pictures.
   has_many :lessons, dependent: :destroy
-  has_many :pictures, dependent: :destroy
   has_many :assets, dependent: :destroy
+  has_many :pictures, dependent: :destroy
   has_many :bank_questions, dependent: :delete_all
   has_many :clippings, dependent: :delete_all
+  has_many :sign_ins, dependent: :destroy
 
   normalizes :email, with: ->(email) { email.strip.downcase }
   normalizes :name, with: PlainName.method(:of)
 
   validates :name, presence: { message: "Tell us your name." }, length: { maximum: 80 }
-  validates :email, format: { with: /\A[^@\s]+@[^@\s]+\z/, message: "That does not look like an email address." },
+  validates :email, format: { with: ADDRESS, message: "That does not look like an email address." },
     length: { maximum: 200 }, uniqueness: { message: "Somebody signed up with this address already." }
-  validates :password, length: { minimum: 10, message: "A password needs at least ten characters." }, allow_nil: true
+
+  scope :administrators, -> { where(administrator: true) }
+  scope :waiting, -> { where(let_in_at: nil) }
+
+  attribute :let_in_at, default: -> { Time.current }
+  generates_token_for(:coming_in, expires_in: 3.days) { let_in_at.to_i }
+
+  # Whoever is the first in a school looks after it.
+  before_create -> { self.administrator, self.let_in_at = true, Time.current }, if: -> { Teacher.none? }
+  before_destroy -> { throw :abort if last_administrator? }, prepend: true
+
+  def let_in? = let_in_at.present?
+  def let_in = update!(let_in_at: Time.current)
+
+  # A school with teachers has somebody who looks after it.
+  def last_administrator? = administrator? && Teacher.administrators.where.not(id: id).none? && Teacher.where.not(id: id).exists?
 
   # What was set, over what is usual.
   def preferences = Usher::Preferences::DEFAULTS.merge(super)

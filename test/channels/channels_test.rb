@@ -41,6 +41,25 @@ class BoardChannelTest < ActionCable::Channel::TestCase
     assert_equal before + 1, @lesson.sitting.device_feed.mark[:n]
   end
 
+  test "ink in the wings stays with the boards; a stroke that comes onto the page is told from its beginning" do
+    sit(@lesson)
+    stub_connection teacher: @owner, seat: nil
+    subscribe lesson: @lesson.id, sitting: @lesson.sitting.id
+    devices, wall = @lesson.sitting.device_feed, @lesson.sitting.wall_feed
+    before, there = devices.mark[:n], wall.mark[:n]
+    ink = { "page" => @page.id, "id" => "s1", "colour" => "#1e6079", "stroke_width" => 6, "start" => 0, "points" => Array.new(100) { |n| [ -400 + n, 50 ] } }
+    perform :wet, ink
+    perform :wet, ink.merge("start" => 100, "points" => Array.new(100) { |n| [ -300 + n, 50 ] })
+    assert_equal [ before, there + 2 ], [ devices.mark[:n], wall.mark[:n] ]
+    perform :wet, ink.merge("start" => 200, "points" => [ [ 10, 50 ], [ 20, 50 ] ])
+    told = devices.since(Live::Feed::FROM, before).map { |frame| JSON.parse(frame)["wet"] }
+    assert_equal [ [ 0, 120 ], [ 120, 82 ] ], told.map { |wet| [ wet["start"], wet["points"].size ] }
+    perform :wet, ink.merge("start" => 202, "points" => [ [ 30, 50 ] ])
+    assert_equal 202, JSON.parse(devices.since(Live::Feed::FROM, before).last).dig("wet", "start")
+    perform :wet, ink.merge("id" => "s2")
+    assert_equal before + 3, devices.mark[:n]
+  end
+
   test "the spotlight is told in page units, or that it is off; what is no spotlight is refused" do
     sit(@lesson)
     stub_connection teacher: @owner, seat: nil
@@ -96,6 +115,19 @@ class DeviceChannelTest < ActionCable::Channel::TestCase
     assert_not @seat.reload.here?
   end
 
+  test "with the doors a device's socket ends, and nothing more comes" do
+    stub_connection teacher: nil, seat: @seat
+    frames, ended = [], 0
+    connection.define_singleton_method(:forward) { |frame| frames << frame }
+    connection.define_singleton_method(:finish) { ended += 1 }
+    subscribe
+    subscription.send(:forward, %({"text":"\\"shut\\":true}"}))
+    assert_equal 0, ended
+    subscription.send(:forward, JSON.generate(from: "x", n: 1, shut: true))
+    assert_equal [ 2, 1 ], [ frames.size, ended ]
+    assert_no_streams
+  end
+
   test "a device that falls behind is held, and starts afresh once it has come up" do
     stub_connection teacher: nil, seat: @seat
     frames = []
@@ -118,6 +150,11 @@ end
 class ConnectionTest < ActionCable::Connection::TestCase
   tests ApplicationCable::Connection
 
+  def assert_until(&block)
+    100.times { block.call ? break : sleep(0.02) }
+    assert block.call
+  end
+
   test "what a browser says is done in the order it was said, whatever the worker pool does" do
     cookies.signed[:seat] = seat(sit(lesson)).token
     connect
@@ -128,6 +165,19 @@ class ConnectionTest < ActionCable::Connection::TestCase
     60.times { |number| connection.receive(number) }
     connection.instance_variable_get(:@threads).each(&:join)
     assert_equal (0...60).to_a, done
+  end
+
+  test "a socket ends with the sign-in or the seat it came in by" do
+    owner = teacher
+    cookies.signed[:teacher] = SignIn.begin(owner, ActionDispatch::TestRequest.create)
+    connect
+    ended = 0
+    connection.define_singleton_method(:close) { |**| ended += 1 }
+    owner.sign_ins.first.destroy
+    assert_until { ended == 1 }
+    connection.disconnect
+    Live::Ends.of(owner.sign_ins.new { |one| one.id = 99 })
+    assert_equal 1, ended
   end
 
   test "only who has a pass is connected" do

@@ -48,6 +48,11 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "POST /takes/:take_id/voice_pieces" => TEACHER, "POST /takes/:take_id/stop" => TEACHER, "GET /takes/:take_id/film" => TEACHER, "GET /takes/:take_id/voice" => TEACHER,
     "GET /join(/:code)" => EVERYBODY, "POST /seat" => EVERYBODY, "GET /seat" => %i[student stranger], "DELETE /seat" => EVERYBODY,
     "GET /seat/page" => %i[student stranger], "GET /seat/feed" => %i[student stranger], "GET /seat/poll" => %i[student stranger], "POST /seat/answer" => %i[student],
+    "GET /come-in/:token" => EVERYBODY, "POST /come-in/:token" => EVERYBODY, "GET /password/new" => EVERYBODY, "GET /password/edit" => EVERYBODY, "POST /password" => EVERYBODY, "PATCH /password" => EVERYBODY, "PUT /password" => EVERYBODY, "GET /privacy" => EVERYBODY,
+    "GET /account" => %i[owner other], "PATCH /account" => %i[owner other], "PUT /account" => %i[owner other], "DELETE /account" => %i[owner other], "PATCH /account/password" => %i[owner other], "PUT /account/password" => %i[owner other],
+    "POST /account/move" => %i[owner other], "GET /account/move" => [], "PATCH /account/move" => [], "PUT /account/move" => [], "DELETE /account/sign_ins" => %i[owner other], "DELETE /account/sign_ins/:id" => [],
+    "GET /school" => TEACHER, "PATCH /school" => TEACHER, "PUT /school" => TEACHER, "PATCH /school/teachers/:id" => TEACHER, "PUT /school/teachers/:id" => TEACHER, "DELETE /school/teachers/:id" => TEACHER, "POST /school/invitations" => TEACHER, "GET /mail_box" => TEACHER,
+    "PATCH /lessons/:lesson_id/sitting" => TEACHER, "PUT /lessons/:lesson_id/sitting" => TEACHER, "DELETE /lessons/:lesson_id/seats" => TEACHER, "DELETE /lessons/:lesson_id/seats/:id" => TEACHER,
     "GET /s/:token" => EVERYBODY, "GET /s/:token/lesson.pdf" => EVERYBODY, "GET /up" => EVERYBODY, "* /:code" => EVERYBODY
   }.freeze
 
@@ -87,7 +92,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
         ask(route)
         if allowed.include?(who)
           assert_not_includes [ 401, 403, 404, 410, 500 ], response.status, "#{who} may #{route}"
-          assert_not_equal new_session_url, response.location, "#{who} may #{route}" unless route.include?("session")
+          assert_not_equal new_session_url, response.location, "#{who} may #{route}" unless route.match?(/session|come-in|POST .password/)
         else
           assert refused?, "#{who} must not #{route}, got #{response.status} #{response.body[0, 200]}"
         end
@@ -150,6 +155,9 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
 
   def id_for(path, name)
     return @parts if name == "parts"
+    return @seat.id.to_s if path.end_with?("/seats/:id")
+    return @other.id.to_s if path.start_with?("/school/teachers")
+    return "0" if path.start_with?("/account/sign_ins")
     return "p1" if path.end_with?("/faces/:id") && name == "id"
     return { "drawings" => "1", "found_pictures" => "crab" }[path.split("/")[1]] if path.match?(%r{\A/(drawings|found_pictures)/})
     { "lessons" => @lesson, "imports" => @import, "pages" => @page, "pictures" => @picture, "media" => @asset, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take, "starting_points" => @kept, "bank_questions" => @banked }
@@ -157,7 +165,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
   end
 
   def params_for(path)
-    { lesson: { title: "Ebb" }, take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, title: "Ebb", page_id: @page.id, content: SORT.to_json,
+    { lesson: { title: "Ebb" }, teacher: { name: "Maren" }, school: { keep_days: 30 }, email: "tern@gullpoint.example", to: "let_in", take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, title: "Ebb", page_id: @page.id, content: SORT.to_json,
       poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, shelf: "own", ids: [ @asset.id ], lesson_id: @lesson.id, item: "asset", address: @framed, box: [ 0, 0, 100, 100 ], asset: @import.asset_id, wanted: "1", activity_id: (@quiz.id if path == "/bank"), kind: ("sort" if path.end_with?("/checks")), sitting: (@sitting.id if path.end_with?("/sendings")), file: (upload(path == "/pictures" ? svg : "Ebb and flow", "tide.txt") if %w[/pictures /media].include?(path)) }.compact
   end
 

@@ -11,7 +11,13 @@ module ApplicationCable
       passes = Passes.new(cookies)
       self.teacher, self.seat = passes.teacher, passes.seat
       reject_unauthorized_connection unless teacher || seat
+      follow_end_of(passes.sign_in || seat)
     end
+
+    def disconnect = (ActionCable.server.pubsub.unsubscribe(@end, @ender) if @end)
+
+    # Ended from our side: there is nothing to come back to.
+    def finish = close(reason: "ended", reconnect: false)
 
     # What one browser says is done in the order it was said: the pieces of a stroke come close
     # together, and the worker pool alone would now and then do the second first.
@@ -30,6 +36,13 @@ module ApplicationCable
       websocket.transmit(frame)
     rescue IOError, SystemCallError => error
       logger.info "A device went away while it was written to (#{error.class})"
+    end
+
+    private
+
+    def follow_end_of(record)
+      @end, @ender = Live::Ends.name_of(record), ->(_) { finish }
+      ActionCable.server.pubsub.subscribe(@end, @ender)
     end
   end
 end

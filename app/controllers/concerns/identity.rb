@@ -6,6 +6,7 @@ module Identity
 
   included do
     before_action { Current.teacher, Current.seat = passes.teacher, passes.seat }
+    before_action { passes.sign_in&.see }
     before_action { Current.during = during("take" => request.headers["X-Usher-Take"], "ms" => Integer(request.headers["X-Usher-Ms"], exception: false)) if request.headers["X-Usher-Take"] && teacher }
     helper_method :teacher, :seat
   end

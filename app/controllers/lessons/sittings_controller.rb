@@ -9,6 +9,12 @@ class Lessons::SittingsController < Lessons::BaseController
     render_doors
   end
 
+  # Locked, nobody new comes in; who is in stays.
+  def update
+    lesson.open_sitting&.update!(locked: params[:locked] == "true")
+    render_doors
+  end
+
   def destroy
     lesson.sitting&.shut
     render_doors

@@ -1,7 +1,7 @@
 # What a student's device asks for. Once the doors are shut there is nothing more.
 class Seats::BaseController < ApplicationController
   for_students
-  before_action { head :gone unless sitting.open? }
+  before_action { head :gone unless seat.let_in? }
   layout false
 
   private

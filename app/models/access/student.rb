@@ -8,7 +8,7 @@ class Access::Student < Access::Nobody
     @seat = seat
   end
 
-  def sittings = Sitting.open.where(id: @seat.sitting_id)
+  def sittings = Sitting.open.where(id: @seat.sitting_id, code: @seat.code)
   def pages = Page.kept.where(id: sittings.select(:page_id))
   # Those on the page, what was begun, and what was sent here.
   def activities

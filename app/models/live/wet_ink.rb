@@ -21,5 +21,8 @@ class Live::WetInk
   end
 
   def page_id = @data[:page]
+  def id = @data[:id]
+  def start = @data[:start]
+  def points = @data[:points]
   def to_h = @data
 end

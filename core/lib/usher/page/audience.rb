@@ -14,6 +14,9 @@ module Usher
       def sees?(item, size) = @sees.call(item, size)
       def veiled? = @veiled
 
+      # Whether they see what lies beside the page.
+      def wings? = bit.zero?
+
       # Whoever prepares or teaches: everything, the wings too.
       BOARD = new("board", 0) { true }
       # The room: what lies on the page, but not what is for the devices alone.
