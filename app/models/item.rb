@@ -25,6 +25,9 @@ class Item < ApplicationRecord
     where(layer_id: stack, gone: false).where("NOT EXISTS (#{above})", stack)
   }
 
+  # Those that devices get whole.
+  scope :open, -> { where(veiled_svg: nil) }
+
   # Those for an audience (Usher::Page::Audience).
   scope :for_audience, ->(audience) { audience.bit.zero? ? all : where("items.audiences & ? != 0", audience.bit) }
 

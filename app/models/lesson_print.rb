@@ -19,7 +19,7 @@ class LessonPrint
     reader = Viewer.reader(@lesson)
     @lesson.pages.flat_map do |page|
       showing = page.showing(reader)
-      activities = Activity.where(id: showing.items.reorder(nil).select(:activity_id)).order(:id)
+      activities = Activity.where(id: showing.items.open.reorder(nil).select(:activity_id)).order(:id)
       [ showing.document(pictures), *activities.flat_map { |activity| activity.paper(pictures: pictures) } ]
     end
   end

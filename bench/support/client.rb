@@ -22,6 +22,12 @@ module Bench
       [ answer.code.to_i, (JSON.parse(answer.body) rescue {}) ]
     end
 
+    # Operations on a page; answers with the status.
+    def operate(page, operations)
+      body = JSON.generate(operations: operations.map { |id, operation| { id: id, operation: operation } })
+      keep(@http.post("/pages/#{page}/operations", body, { "Cookie" => cookie, "Accept" => "application/json", "X-CSRF-Token" => @token, "Content-Type" => "application/json" })).code.to_i
+    end
+
     private
 
     def sign_in

@@ -25,7 +25,7 @@ module Bench
 
   # A real Usher: production, one process, with data of its own that is gone afterwards.
   class Server
-    attr_reader :port, :pid
+    attr_reader :port, :pid, :data
 
     def self.run
       server = new

@@ -12,14 +12,15 @@ class Access::Student < Access::Nobody
   def pages = Page.kept.where(id: sittings.select(:page_id))
   # Those on the page, what was begun, and what was sent here.
   def activities
-    Activity.where(id: shown.select(:activity_id)).or(Activity.where(id: attempts.joins(:edition).select("editions.activity_id"))).or(Activity.where(id: Sending.to(seat).map(&:activity_id)))
+    Activity.where(id: shown.open.select(:activity_id)).or(Activity.where(id: attempts.joins(:edition).select("editions.activity_id"))).or(Activity.where(id: Sending.to(seat).map(&:activity_id)))
   end
 
-  def assets = Asset.where(id: shown.select(:asset_id))
+  # What a player, of which any is under a cover, would play, is not among them.
+  def assets = Asset.where(id: shown.open.or(shown.where.not(kind: %w[sound video])).select(:asset_id))
   def attempts = @seat.attempts.where(edition: Edition.where(activity: Activity.where(lesson_id: sittings.select(:lesson_id))))
   def polls = Poll.where(sitting: sittings)
   def spoken(page, item, _sitting = nil) = (shown.find_by(key: item)&.placed&.item&.redacted&.aloud if pages.exists?(id: page))
-  def framed(address) = shown.where(kind: "framed").any? { |item| item.data["address"] == address } ? address : nil
+  def framed(address) = shown.open.where(kind: "framed").any? { |item| item.data["address"] == address } ? address : nil
 
   # One that a drawing on the device names: a covered one by its blank parts, and then not the whole.
   def picture(address)

@@ -15,8 +15,21 @@ module Page::Redrawing
     transaction do
       reload(lock: true)
       next if drawn?
-      rows.where(gone: false).find_each { |item| item.update_columns(Item.row(item.placed, page: self, layer_id: item.layer_id, seq: item.seq).except(:data, :page_id, :layer_id, :key)) }
+      rows.where(gone: false).includes(:layer).find_each do |item|
+        item.update_columns(Item.row(curtained(item), page: self, layer_id: item.layer_id, seq: item.seq).except(:page_id, :layer_id, :key))
+      end
       update_columns(renderer: Usher::Page::Drawing::RENDERER)
     end
+  end
+
+  private
+
+  # Until renderer 5, kinds that are curtained did not know of the covers over a part of them.
+  def curtained(item)
+    placed = item.placed
+    return placed unless placed.item.is_a?(Usher::Items::Curtained) && !placed.item.covered && placed.item.hidden.empty?
+    above = rows.where(kind: "cover", gone: false, layer_id: item.layer.stack).map(&:placed).select { |cover| cover.z > placed.z && !cover.item.off }
+    hidden = placed.item.hidden_by(above.map(&:item))
+    hidden.empty? ? placed : Usher::Page::Placed.new(placed.item.remade("hidden" => hidden), placed.z)
   end
 end

@@ -4,6 +4,7 @@ module Usher
     # content itself, right answers among it, is not part of the item.
     class Activity < Item
       include Lettered
+      prepend Curtained
 
       def self.even? = true
 

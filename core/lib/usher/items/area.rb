@@ -3,6 +3,8 @@ module Usher
     # A drop area: counts what lies in it, or adds up what it is worth, exactly. `tally` and `verdict`
     # follow from what lies there and are kept by Page::Ties::Areas.
     class Area < Shape
+      prepend Curtained
+
       def self.handed? = false
       def self.laid = { width: 520, height: 340 }
 

@@ -4,6 +4,7 @@ module Usher
     # is no network; the browser puts the living page into the box under the grip, closed off from Usher.
     class Framed < Item
       include Lettered
+      prepend Curtained
 
       GRIP = 52 # page units at the top by which it is moved, because a living page swallows drags
       BORDER = 6

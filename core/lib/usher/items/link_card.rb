@@ -3,6 +3,7 @@ module Usher
     # A web address as a tidy card: what it is called, what it is about, where it leads, and a picture.
     class LinkCard < Item
       include Lettered
+      prepend Curtained
 
       attribute :address, Types::Address.new(schemes: %w[http https])
       attribute :title, Types::Line.new(200), default: ""

@@ -18,6 +18,8 @@ module Usher
       CROP = Types::List.new(SHARE, 4..4) # left, top, width and height of the part shown, in shares of the whole
       LEAST = 0.01 # of it that must be left
 
+      SEAM = 0.003 # share of the picture that stays beyond what is shown, so that its edge is not pale
+
       attribute :picture, Types::Number.new(1..2**53, digits: 0)
       attribute :alt, Types::Line.new(500), default: ""
       attribute :opacity, Types::Number.new(0.05..1), default: 1
@@ -31,7 +33,7 @@ module Usher
       attribute :hidden, Veil::TYPE, default: [] # parts of the whole picture; kept by Ties::Covers
 
       def draw
-        drawn = Markup.tag("image", { href: Veil.address(picture, redacted? ? hidden : []), **whole.to_h, preserveAspectRatio: "none", opacity: (opacity if opacity < 1), mask: ("url(##{mask_id})" if rubbed.any?) })
+        drawn = Markup.tag("image", { href: Veil.address(picture, redacted? ? hidden + cut_away : []), **whole.to_h, preserveAspectRatio: "none", opacity: (opacity if opacity < 1), mask: ("url(##{mask_id})" if rubbed.any?) })
         drawn = Markup.tag("g", { transform: mirrored }, drawn) unless mirror == "no"
         drawn = Markup.tag("g", { "clip-path": "url(##{edge_id})" }, drawn) if clipped?
         [ (mask if rubbed.any?), (edge if clipped?), drawn, (frame unless stroke == "none") ].join
@@ -94,7 +96,18 @@ module Usher
         Veil.of(covers.map(&:box), box) { |point| own(box.to_local(point)).zip([ [ whole.x, whole.width ], [ whole.y, whole.height ] ]).map { |n, (from, size)| (n - from) / size } }
       end
 
+      # Devices get it without what is hidden, and without what was cropped away.
+      def redacted = crop == WHOLE ? super : clone.tap { |copy| copy.instance_variable_set(:@redacted, true) }
+
       private
+
+      # What lies outside of the part that is shown, as parts of the whole (see Veil).
+      def cut_away
+        left, top, right, bottom = crop[0] - SEAM, crop[1] - SEAM, crop[0] + crop[2] + SEAM, crop[1] + crop[3] + SEAM
+        [ [ 0, 0, left, 1 ], [ right, 0, 1, 1 ], [ 0, 0, 1, top ], [ 0, bottom, 1, 1 ] ].filter_map do |x, y, to_x, to_y|
+          [ x, y, to_x, y, to_x, to_y, x, to_y ].map { |share| share.round(4) } if to_x - x > 0 && to_y - y > 0
+        end
+      end
 
       def mirrored = { "across" => "translate(#{Markup.number(width)} 0) scale(-1 1)", "down" => "translate(0 #{Markup.number(height)}) scale(1 -1)",
         "both" => "translate(#{Markup.number(width)} #{Markup.number(height)}) scale(-1 -1)" }.fetch(mirror)

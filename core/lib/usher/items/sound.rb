@@ -2,6 +2,8 @@ module Usher
   module Items
     # A sound that lies on the page as a card with its title.
     class Sound < Playable
+      prepend Curtained
+
       attribute :width, Types::Number.new(0..20_000), default: 420
       attribute :height, Types::Number.new(0..20_000), default: 96
 

@@ -2,6 +2,8 @@ module Usher
   module Items
     # A video inside the page, at rest a picture out of it.
     class Video < Playable
+      prepend Curtained
+
       def self.even? = true
 
       attribute :picture, Types::Maybe.new(Types::Number.new(1..2**53, digits: 0)), default: nil
