@@ -14,6 +14,8 @@ gem "solid_queue", "~> 1.1"
 gem "redis", ">= 4.0.1", require: false
 gem "bcrypt", "~> 3.1"
 gem "zxcvbn", "~> 1.0", require: false # how easily a password is guessed
+gem "lograge", "~> 0.14" # a line of JSON a request
+gem "prometheus-client", ">= 4", require: false
 gem "rotp", "~> 6.3", require: false # codes of an app as a second factor
 gem "ruby-vips", "~> 2.2"
 gem "rqrcode", "~> 3.0"

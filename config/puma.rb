@@ -4,7 +4,7 @@ require_relative "../lib/doors"
 
 DataFolder.claim(ENV.fetch("USHER_DATA", "storage"))
 
-threads_count = ENV.fetch("USHER_THREADS", 5).to_i
+threads_count = ENV.fetch("USHER_THREADS", 8).to_i
 threads threads_count, threads_count
 port ENV.fetch("PORT", 3000), ENV.fetch("USHER_BIND", "0.0.0.0")
 http_content_length_limit Doors::BodyLimits::MOST

@@ -136,6 +136,6 @@ Rails.application.routes.draw do
   get "s/:token", to: "shares#show", as: :shared
   get "s/:token/lesson.pdf", to: "shares#pdf", as: :shared_pdf
 
-  get "up", to: "rails/health#show"
+  get "up", to: "health#show"
   match "/:code", to: "errors#show", via: :all, constraints: { code: /4\d\d|500/ }
 end

@@ -1,8 +1,9 @@
 # What lies in the store room, and the files, sounds and videos that items open.
 class AssetsController < ApplicationController
-  include Sandboxed, Streams
+  include Sandboxed, Streams, Heavy
   for_teachers except: :show
   for_teachers_and_students only: :show
+  heavy only: :create
 
   def create
     asset = teacher.assets.take_in(params[:file], folder: params[:folder].to_s)

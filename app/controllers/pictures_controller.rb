@@ -1,7 +1,8 @@
 class PicturesController < ApplicationController
-  include Sandboxed
+  include Sandboxed, Heavy
   for_teachers only: :create
   for_teachers_and_students only: :show
+  heavy only: :create
 
   def create
     asset = teacher.assets.take_in(params[:file], only: "Picture")

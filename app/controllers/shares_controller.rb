@@ -1,5 +1,6 @@
 # What a share opens, for anybody who has the link, until it is withdrawn.
 class SharesController < ApplicationController
+  include Heavy
   layout "plain"
 
   before_action do
@@ -10,6 +11,6 @@ class SharesController < ApplicationController
   def show = @lesson = @share.lesson
 
   def pdf
-    send_data @share.pdf, type: "application/pdf", disposition: :inline, filename: "#{@share.lesson.title.parameterize.presence || 'lesson'}.pdf"
+    send_data @share.pdf(turn: method(:wait_for_turn)), type: "application/pdf", disposition: :inline, filename: "#{@share.lesson.title.parameterize.presence || 'lesson'}.pdf"
   end
 end

@@ -4,11 +4,10 @@ class LessonPrint
     @lesson = lesson
   end
 
-  # Bytes of the PDF, kept until the lesson changes.
-  def pdf
-    Rails.cache.fetch([ "pdf", @lesson.id, @lesson.updated_at.to_f, editions ], expires_in: 1.hour) do
-      Usher::Formats::Pdf::Writer.write(documents)
-    end
+  # Bytes of the PDF, kept until the lesson changes. turn: what the making waits for (see Heavy).
+  def pdf(turn: Once::NOW)
+    key = [ "pdf", @lesson.id, @lesson.updated_at.to_f, editions ]
+    Once.at_a_time(key) { Rails.cache.fetch(key, expires_in: 1.hour) { turn.call { Usher::Formats::Pdf::Writer.write(documents) } } }
   end
 
   private

@@ -2,7 +2,7 @@
 class School < ApplicationRecord
   # How somebody gets an account. by invitation: only with the link of a letter; approval: an administrator lets them
   # in; open: whoever can open the letter that goes to their address.
-  SIGN_UPS = { "invitation" => "By invitation only", "approval" => "Whoever asks, once an administrator has let them in", "open" => "Whoever has an email address" }.freeze
+  SIGN_UPS = { "invitation" => "By invitation only", "approval" => "Whoever asks and is let in", "open" => "Whoever has an email address" }.freeze
   KEEP_DAYS = 1..1_100
   INVITED_FOR = 7.days
 

@@ -15,5 +15,5 @@ class Share < ApplicationRecord
   def withdraw = update!(withdrawn_at: Time.current)
 
   # The lesson as PDF, made once for each state it is in.
-  def pdf = LessonPrint.new(lesson).pdf
+  def pdf(**turn) = LessonPrint.new(lesson).pdf(**turn)
 end

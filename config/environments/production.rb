@@ -14,9 +14,17 @@ Rails.application.configure do
   config.action_cable.disable_request_forgery_protection = false
   config.action_cable.allow_same_origin_as_host = true
 
-  config.logger = ActiveSupport::TaggedLogging.new(ActiveSupport::Logger.new(ENV["USHER_LOG"] || $stdout))
-  config.log_tags = [ :request_id ]
-  config.log_level = ENV.fetch("RAILS_LOG_LEVEL", "warn")
+  # A line of JSON a request: what it was for, how it ended and how long it took. No address, since those of shares,
+  # letters and codes open doors; nothing of what was sent. Of everything else only warnings.
+  config.logger = ActiveSupport::Logger.new(ENV["USHER_LOG"] || $stdout)
+  config.log_level = ENV.fetch("RAILS_LOG_LEVEL", "info")
+  quiet = ActiveSupport::Logger.new(ENV["USHER_LOG"] || $stdout, level: Logger::WARN)
+  config.active_job.logger = config.action_cable.logger = config.action_mailer.logger = config.active_storage.logger = config.active_record.logger = config.solid_queue.logger = quiet
+  config.lograge.enabled = true
+  config.lograge.formatter = ->(line) { { time: Time.now.utc.iso8601(3), **line.except(:path, :location, :format) }.to_json }
+
+  config.middleware.use Doors::Metrics::Collector
+  config.middleware.insert_before 0, Doors::Metrics, ENV["USHER_METRICS"]
   config.i18n.fallbacks = true
   config.active_support.report_deprecations = false
   config.active_record.dump_schema_after_migration = false

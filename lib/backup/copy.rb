@@ -10,7 +10,7 @@ class Backup::Copy
 
   # Answers with the path of the copy. Yields sentences about how far it is. Raises Backup::Problem.
   def make(&told)
-    @told = told || proc {}
+    @told = told || proc { }
     raise Backup::Problem, "There is no #{main} to copy." unless File.exist?(main)
     raise Backup::Problem, "The backup must not lie in the folder of stored files." if @folder.start_with?(File.join(@data, "files"))
     FileUtils.mkdir_p(@folder, mode: 0o700)

@@ -10,7 +10,7 @@ class Backup::Return
   # Answers with the path of the copy. Yields sentences about how far it is. Raises Backup::Problem, and then the folder
   # is as it was.
   def bring(&told)
-    @told = told || proc {}
+    @told = told || proc { }
     raise Backup::Problem, "#{@data} is not empty. Bring a backup back into a new folder, and set USHER_DATA to it." if Dir.exist?(@data) && Dir.children(@data).any?
     manifest = Backup::Manifest.read(@copy)
     check(manifest)

@@ -1,6 +1,8 @@
 # An activity on paper: to be solved with a pencil, or solved.
 class Activities::PapersController < ApplicationController
+  include Heavy
   for_teachers
+  heavy only: :show
 
   def show
     activity = access.activities.find(params[:activity_id])

@@ -1,5 +1,7 @@
 # A still of a video: what it shows at this second becomes a picture.
 class Assets::StillsController < Assets::BaseController
+  include Heavy
+  heavy only: :create
   AT = Usher::Types::Number.new(0..360_000)
 
   def create

@@ -1,5 +1,7 @@
 # A part of a page as a picture.
 class Pages::CapturesController < Pages::BaseController
+  include Heavy
+  heavy only: :create
   BOX = Usher::Types::List.new(Usher::Types::Number.new(-20_000..20_000), 4..4)
 
   def create

@@ -1,6 +1,6 @@
 # A thing on a page, read aloud: its text, or what its picture shows.
 class Pages::SpeechesController < ApplicationController
-  include Sandboxed, Streams
+  include Sandboxed, Streams, Heavy
   for_teachers_and_students only: :show
 
   USUAL = { language: "en-gb", speed: 150 }.freeze # words a minute
@@ -8,7 +8,7 @@ class Pages::SpeechesController < ApplicationController
   def show
     words = reach { |access| access.spoken(params[:page_id], params[:item].to_s, params[:sitting]) }
     sandbox
-    stream Utterance.of(words, language: params[:language].presence || USUAL[:language], speed: speed).sound
+    stream Utterance.of(words, language: params[:language].presence || USUAL[:language], speed: speed, turn: method(:wait_for_turn)).sound
   end
 
   private

@@ -1,7 +1,9 @@
 # A colour is taken out of a picture; the picture itself stays, and the item shows the new one. The colour
 # is named, or found at a place of it.
 class Pictures::ClearingsController < ApplicationController
+  include Heavy
   for_teachers
+  heavy only: :create
 
   SHARE = Usher::Types::Number.new(0..1)
 

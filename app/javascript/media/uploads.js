@@ -3,6 +3,7 @@
 import { token } from "shared/page"
 
 const AT_ONCE = 2
+const BUSY = 4000 // ms until a file that the server had no time for is sent again
 const STAYS = 9000 // ms that a refusal is to be read
 
 export default class Uploads {
@@ -46,6 +47,13 @@ export default class Uploads {
     while (this.running < AT_ONCE && this.waiting.length) this.send(this.waiting.shift())
   }
 
+  // The house has much to do: it waits, and comes again.
+  again(one) {
+    if (!one.row.isConnected) return
+    this.waiting.push(one)
+    this.next()
+  }
+
   send({ file, more, row }) {
     this.running += 1
     const request = new XMLHttpRequest(),
@@ -82,6 +90,7 @@ export default class Uploads {
   }
 
   answered({ status, responseText }, more, row, file) {
+    if (status === 503) return setTimeout(() => this.again({ file, more, row }), BUSY)
     let answer = {}
     try {
       answer = JSON.parse(responseText)

@@ -33,8 +33,9 @@ module Asset::Copies
       end
     end
     update!(state: "ready", progress: 100)
-  rescue Usher::Invalid
+  rescue StandardError => error
     update!(state: plays? ? "ready" : "failed")
+    raise unless error.is_a?(Usher::Invalid)
   end
 
   # The picture at this second, as a picture of the teacher's.

@@ -75,7 +75,7 @@ module Usher
       # videos, M4A for sounds. Yields how far it is, 0 to 1.
       def copy(path, to:, facts:)
         picture = facts.video? ? [ "-c:v", "libx264", "-preset", "veryfast", "-crf", 26, "-maxrate", COPY_RATE, "-bufsize", COPY_RATE * 2, "-pix_fmt", "yuv420p", "-g", 48, "-vf", within ] : [ "-vn" ]
-        Tool.follow("nice", "ffmpeg", "-v", "error", "-y", *SAFELY, "-i", path, "-threads", 2, *picture, "-c:a", "aac", "-b:a", "96k", "-movflags", "+faststart", "-map_metadata", -1, "-progress", "pipe:1", "-f", "mp4", to) do |line|
+        Tool.follow("ffmpeg", "-v", "error", "-y", *SAFELY, "-i", path, "-threads", 2, *picture, "-c:a", "aac", "-b:a", "96k", "-movflags", "+faststart", "-map_metadata", -1, "-progress", "pipe:1", "-f", "mp4", to) do |line|
           done = line[/\Aout_time_us=(\d+)/, 1] and yield (done.to_f / 1_000_000 / facts.seconds).clamp(0, 1)
         end
       rescue Tool::Failed

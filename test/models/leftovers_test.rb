@@ -1,0 +1,29 @@
+require "test_helper"
+
+class LeftoversTest < ActiveSupport::TestCase
+  test "what a killed server had begun begins again" do
+    job = SolidQueue::Job.enqueue(ForgetJob.new)
+    process = SolidQueue::Process.create!(kind: "Worker", name: "gone", pid: 1, last_heartbeat_at: 1.hour.ago)
+    SolidQueue::ReadyExecution.claim("*", 1, process.id)
+    assert_equal [ job.id ], SolidQueue::ClaimedExecution.pluck(:job_id)
+    Leftovers.take_back
+    assert_equal [ [ job.id ], 0, 0 ], [ SolidQueue::ReadyExecution.pluck(:job_id), SolidQueue::ClaimedExecution.count, SolidQueue::Process.count ]
+  end
+
+  test "a program ends with the process that began it" do
+    mark = "usher-#{SecureRandom.hex(4)}"
+    child = fork do
+      Signal.trap("TERM", "DEFAULT")
+      Usher::Formats::Tool.run("sh", "-c", "sleep 60 # #{mark}", seconds: 60)
+    ensure
+      exit!
+    end
+    running = -> { Dir["/proc/[0-9]*/cmdline"].count { |path| File.read(path).include?("sh\0-c\0sleep 60 # #{mark}") rescue false } }
+    100.times { running.call.positive? ? break : sleep(0.05) }
+    assert_operator running.call, :>, 0
+    Process.kill(:KILL, child)
+    Process.wait(child)
+    100.times { running.call.zero? ? break : sleep(0.05) }
+    assert_equal 0, running.call
+  end
+end
