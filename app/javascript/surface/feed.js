@@ -12,8 +12,8 @@ export class Feed {
   // identifier: the channel and its parameters; mark: { from, n } that the page already shows;
   // missed: the address that answers with missed messages;
   // heard(message): in order; afresh(): reload and answer with the new mark; connected(bool);
-  // rejected(): there is nothing to follow any more.
-  constructor({ identifier, mark, missed, heard, afresh, connected = () => {}, rejected = () => {} }) {
+  // rejected(): there is nothing to follow any more, or the server has ended it.
+  constructor({ identifier, mark, missed, heard, afresh, connected = () => {}, rejected = () => connected(false) }) {
     Object.assign(this, { mark, missed, heard, afresh })
     this.waiting = new Map()
     this.count = 0
@@ -24,7 +24,7 @@ export class Feed {
         this.perform("mark")
         connected(true)
       },
-      disconnected: () => connected(false),
+      disconnected: ({ willAttemptReconnect }) => (willAttemptReconnect ? connected(false) : rejected()),
       rejected
     })
   }
