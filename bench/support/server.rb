@@ -38,7 +38,7 @@ module Bench
     def initialize
       @data = Dir.mktmpdir("usher-bench")
       @port = Addrinfo.tcp("127.0.0.1", 0).bind { |socket| socket.local_address.ip_port }
-      @env = { "USHER_DATA" => @data, "RAILS_ENV" => "production", "PORT" => @port.to_s, "USHER_BIND" => "127.0.0.1", "USHER_LOG" => File.join(@data, "log"), "RAILS_LOG_LEVEL" => "error", **memory }
+      @env = { "USHER_DATA" => @data, "RAILS_ENV" => "production", "PORT" => @port.to_s, "USHER_BIND" => "127.0.0.1", "USHER_LOG" => File.join(@data, "log"), **memory }
     end
 
     # As bin/usher sets it.
