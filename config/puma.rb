@@ -6,7 +6,8 @@ DataFolder.claim(ENV.fetch("USHER_DATA", "storage"))
 
 threads_count = ENV.fetch("USHER_THREADS", 8).to_i
 threads threads_count, threads_count
-port ENV.fetch("PORT", 3000), ENV.fetch("USHER_BIND", "0.0.0.0")
+here, number = ENV.fetch("USHER_BIND", "0.0.0.0"), ENV.fetch("PORT", 3000)
+ENV["USHER_CERT"] ? ssl_bind(here, number, cert: ENV["USHER_CERT"], key: ENV.fetch("USHER_KEY")) : port(number, here)
 http_content_length_limit Doors::BodyLimits::MOST
 environment ENV.fetch("RAILS_ENV", "development")
 plugin :tmp_restart

@@ -42,6 +42,7 @@ Rails.application.routes.draw do
       resources :links, only: :index
       resources :polls, only: :create
       resources :activities, only: %i[new create]
+      resources :proposals, only: :create
       resources :faces, only: %i[index create]
       resources :parts, only: :index
       resources :checks, only: :create

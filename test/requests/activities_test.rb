@@ -237,14 +237,14 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     lay(page, { "kind" => "text", "id" => "tale", "x" => 100, "y" => 100, "width" => 600, "height" => 80, "text" => "At ebb the water falls and leaves the harbour. Twice a day it rises again." })
     get new_lesson_activity_path(@lesson, page: page.id), headers: HTMX
     assert_select ".maker-kind", text: /At ebb the water falls.*Fill the gaps/m
-    get new_lesson_activity_path(@lesson, page: page.id, kind: "gaps", from: "tale"), headers: HTMX
+    post lesson_proposals_path(@lesson, page: page.id, kind: "gaps", from: "tale"), headers: HTMX
     assert_select "textarea", text: /\[\w+\]/
     assert_select "option[value=dragged][selected]"
-    get new_lesson_activity_path(@lesson, page: page.id, kind: "gaps", from: "gone"), headers: HTMX
+    post lesson_proposals_path(@lesson, page: page.id, kind: "gaps", from: "gone"), headers: HTMX
     assert_response :unprocessable_entity
     assert_match(/not on the page any more/, response.body)
     2.times { @lesson.add_page }
-    get new_lesson_activity_path(@lesson, page: page.id, kind: "order", from: "pages"), headers: HTMX
+    post lesson_proposals_path(@lesson, page: page.id, kind: "order", from: "pages"), headers: HTMX
     assert_equal 3, JSON.parse(css_select("[data-rows]").first["data-rows"]).first.compact.size
   end
 
@@ -256,7 +256,7 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     get new_lesson_activity_path(@lesson, page: page.id), headers: HTMX
     assert_select ".maker-kind", text: /Label the picture/m, count: 1
     page.perform({ "verb" => "rub", "id" => "bay", "path" => [ [ 210, 180 ], [ 280, 220 ] ], "radius" => 20 }, id: fresh, by: @owner)
-    get new_lesson_activity_path(@lesson, page: page.id, kind: "label", from: "bay"), headers: HTMX
+    post lesson_proposals_path(@lesson, page: page.id, kind: "label", from: "bay"), headers: HTMX
     table = css_select("[data-rows]").first
     assert_equal [ "the mole" ], JSON.parse(table["data-rows"]).map(&:first)
     taken = Picture.find(JSON.parse(table["data-picture"])["picture"])

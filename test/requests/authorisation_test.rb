@@ -17,7 +17,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "GET /lessons/:lesson_id/sitting" => TEACHER, "POST /lessons/:lesson_id/sitting" => TEACHER, "DELETE /lessons/:lesson_id/sitting" => TEACHER,
     "GET /lessons/:lesson_id/roll" => TEACHER, "GET /lessons/:lesson_id/share" => TEACHER, "POST /lessons/:lesson_id/share" => TEACHER,
     "DELETE /lessons/:lesson_id/share" => TEACHER, "GET /lessons/:lesson_id/running_order" => TEACHER, "POST /lessons/:lesson_id/pages" => TEACHER,
-    "POST /lessons/:lesson_id/polls" => TEACHER, "GET /lessons/:lesson_id/activities/new" => TEACHER, "POST /lessons/:lesson_id/activities" => TEACHER,
+    "POST /lessons/:lesson_id/polls" => TEACHER, "GET /lessons/:lesson_id/activities/new" => TEACHER, "POST /lessons/:lesson_id/activities" => TEACHER, "POST /lessons/:lesson_id/proposals" => TEACHER,
     "GET /lessons/:lesson_id/faces" => TEACHER, "POST /lessons/:lesson_id/faces" => TEACHER,
     "POST /lessons/:lesson_id/takes" => TEACHER, "GET /bin" => %i[owner other],
     "PATCH /lessons/:lesson_id/running_order" => TEACHER, "PUT /lessons/:lesson_id/running_order" => TEACHER, "GET /lessons/:lesson_id/facts" => TEACHER,
@@ -166,7 +166,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
 
   def params_for(path)
     { lesson: { title: "Ebb" }, teacher: { name: "Maren" }, school: { keep_days: 30 }, email: "tern@gullpoint.example", to: "let_in", take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, title: "Ebb", page_id: @page.id, content: SORT.to_json,
-      poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, shelf: "own", ids: [ @asset.id ], lesson_id: @lesson.id, item: "asset", address: @framed, box: [ 0, 0, 100, 100 ], asset: @import.asset_id, wanted: "1", activity_id: (@quiz.id if path == "/bank"), kind: ("sort" if path.end_with?("/checks")), sitting: (@sitting.id if path.end_with?("/sendings")), file: (upload(path == "/pictures" ? svg : "Ebb and flow", "tide.txt") if %w[/pictures /media].include?(path)) }.compact
+      poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, shelf: "own", ids: [ @asset.id ], lesson_id: @lesson.id, item: "asset", address: @framed, box: [ 0, 0, 100, 100 ], asset: @import.asset_id, wanted: "1", activity_id: (@quiz.id if path == "/bank"), kind: ("sort" if path.end_with?("/checks", "/proposals")), sitting: (@sitting.id if path.end_with?("/sendings")), file: (upload(path == "/pictures" ? svg : "Ebb and flow", "tide.txt") if %w[/pictures /media].include?(path)) }.compact
   end
 
   def refused?

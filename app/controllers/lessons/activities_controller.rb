@@ -5,10 +5,9 @@ class Lessons::ActivitiesController < Lessons::BaseController
   helper_method :lesson
 
   def new
-    lesson.leave_at(page: page_shown, view: nil) # its card will go there
     @proposals = Activity::Proposals.new(access.showing(page_shown, params[:sitting].presence&.to_s))
     return render :kinds unless params[:kind]
-    @form = Activity::Form.new(fresh, (@proposals.fill(params[:kind], params[:from].to_s) if params[:from]))
+    @form = Activity::Form.new(fresh)
   end
 
   def create = keep(fresh)

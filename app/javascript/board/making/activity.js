@@ -1,6 +1,7 @@
 // Making an activity, without leaving the lesson: a kind, what is filled in, a look, and onto the page.
 import { Part } from "surface/part"
 import { open } from "shared/activities"
+import { send } from "shared/net"
 
 export default class ActivityMaker extends Part {
   static needs = ["surface"]
@@ -20,6 +21,7 @@ export default class ActivityMaker extends Part {
   async begin() {
     const { lesson, page, sitting } = this.surface
     await this.surface.settled()
+    await send("PATCH", `/lessons/${lesson}/place`, { page }).catch(() => null) // its card will go there
     await this.show(`/lessons/${lesson}/activities/new?page=${page}&sitting=${sitting ?? ""}`)
   }
 
