@@ -1,7 +1,9 @@
 # One go at an edition of an activity, kept move by move. It is a participant's, or the wall's: then it belongs to
 # the layer of a sitting, or to none where a teacher only tries it out.
 class Attempt < ApplicationRecord
-  include Marking
+  include Bounded, Marking
+
+  at_most 200, per: %i[participant_id edition_id], words: "You have begun this two hundred times. Ask your teacher."
 
   attribute :state, StoredDocument.new(:attempt)
 

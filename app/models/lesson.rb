@@ -1,5 +1,7 @@
 class Lesson < ApplicationRecord
-  include Binnable, Copying, StartingPoint, Facts
+  include Binnable, Bounded, Copying, StartingPoint, Facts
+
+  at_most 10_000, per: :teacher_id, words: "You keep ten thousand lessons. Delete some first; the bin is emptied after 30 days."
 
   belongs_to :teacher
   has_many :pages, -> { kept.order(:position, :id) }, inverse_of: :lesson

@@ -1,5 +1,7 @@
 class Page < ApplicationRecord
-  include Binnable, Log, History, Reset, Copying, Redrawing, Thumbnail, Capture, Words
+  include Binnable, Bounded, Log, History, Reset, Copying, Redrawing, Thumbnail, Capture, Words
+
+  at_most 2_000, per: :lesson_id, words: "A lesson has at most two thousand pages, with those in the bin."
 
   belongs_to :lesson
   belongs_to :picture, optional: true # the paper's

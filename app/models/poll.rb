@@ -1,5 +1,9 @@
 # A question about the page as it stands, answered with a letter.
 class Poll < ApplicationRecord
+  include Bounded
+
+  at_most 1_000, per: :sitting_id, words: "A thousand questions were asked in this lesson. Begin it anew."
+
   belongs_to :sitting
   belongs_to :page
   has_many :answers, dependent: :destroy

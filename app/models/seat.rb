@@ -1,6 +1,8 @@
 # One student's place in a sitting, kept when the device drops off and comes back.
 class Seat < ApplicationRecord
-  include Forgetting
+  include Bounded, Forgetting
+
+  at_most 400, per: :sitting_id, words: "This class is full. Ask your teacher."
 
   belongs_to :sitting
   has_many :answers, dependent: :destroy
