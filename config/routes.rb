@@ -6,9 +6,11 @@ Rails.application.routes.draw do
   get "come-in/:token", to: "teachers#at_the_door", as: :coming_in
   post "come-in/:token", to: "teachers#come_in"
   resource :password, only: %i[new create edit update]
+  resource :factor, only: %i[new create]
   resource :account, only: %i[show update destroy] do
     scope module: :accounts do
       resource :password, only: :update, as: :own_password
+      resource :factor, only: %i[create update destroy]
       resource :move, only: %i[create show update]
       resources :sign_ins, only: :destroy
       delete "sign_ins", to: "sign_ins#clear"

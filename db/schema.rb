@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000019) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000020) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -464,6 +464,10 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000019) do
     t.string "next_email"
     t.datetime "left_old_at"
     t.datetime "reached_new_at"
+    t.string "factor_secret"
+    t.datetime "factor_at"
+    t.integer "factor_used_at"
+    t.text "recovery"
     t.index ["email"], name: "index_teachers_on_email", unique: true
   end
 

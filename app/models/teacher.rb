@@ -1,7 +1,7 @@
 class Teacher < ApplicationRecord
   ADDRESS = /\A[^@\s]+@[^@\s]+\z/
 
-  include Passwords, Moving
+  include Passwords, Moving, Factor
 
   MOST_HOSTS = 50
 

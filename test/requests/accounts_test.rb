@@ -197,6 +197,45 @@ class AccountsTest < ActionDispatch::IntegrationTest
     assert_not Seat.exists?(old.id)
   end
 
+  test "a second factor is switched on by a code, asked for at the door, and each code lets in once" do
+    sign_in @keeper
+    post account_factor_path, params: { password: "wrong" }
+    assert_nil @keeper.reload.factor_secret
+    post account_factor_path, params: { password: World::PASSWORD }
+    app = ROTP::TOTP.new(css_select("code").text.delete(" "))
+    assert_not_includes @keeper.reload.factor_secret, app.secret
+    patch account_factor_path, params: { code: "000000" }
+    assert_not @keeper.reload.factor?
+    patch account_factor_path, params: { code: app.now }
+    codes = css_select(".codes code").map { |code| code.text.delete(" ") }
+    assert_equal [ true, 8 ], [ @keeper.reload.factor?, codes.size ]
+    delete session_path
+    sign_in @keeper
+    assert_redirected_to new_factor_path
+    get root_path
+    assert_redirected_to new_session_path
+    post factor_path, params: { code: app.now }
+    assert_response :unprocessable_entity, "used when it was switched on"
+    travel 31.seconds
+    post factor_path, params: { code: app.now }
+    assert_redirected_to root_path
+    [ true, false ].each do |first|
+      delete session_path
+      sign_in @keeper
+      post factor_path, params: { code: codes.first.upcase }
+      assert_equal first, response.redirect?
+    end
+    11.times { post factor_path, params: { code: "123456" } }
+    assert_match(/Too many tries/, flash[:alert])
+    travel 6.minutes
+    post factor_path, params: { code: codes.last }
+    assert_redirected_to new_session_path, "the half way in has run out"
+    sign_in @keeper
+    post factor_path, params: { code: codes.last }
+    delete account_factor_path, params: { password: World::PASSWORD }
+    assert_not @keeper.reload.factor?
+  end
+
   private
 
   def ask_for_account(email = "ivo@gullpoint.example", **more)

@@ -49,6 +49,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "GET /join(/:code)" => EVERYBODY, "POST /seat" => EVERYBODY, "GET /seat" => %i[student stranger], "DELETE /seat" => EVERYBODY,
     "GET /seat/page" => %i[student stranger], "GET /seat/feed" => %i[student stranger], "GET /seat/poll" => %i[student stranger], "POST /seat/answer" => %i[student],
     "GET /come-in/:token" => EVERYBODY, "POST /come-in/:token" => EVERYBODY, "GET /password/new" => EVERYBODY, "GET /password/edit" => EVERYBODY, "POST /password" => EVERYBODY, "PATCH /password" => EVERYBODY, "PUT /password" => EVERYBODY, "GET /privacy" => EVERYBODY,
+    "GET /factor/new" => EVERYBODY, "POST /factor" => EVERYBODY, "POST /account/factor" => %i[owner other], "PATCH /account/factor" => %i[owner other], "PUT /account/factor" => %i[owner other], "DELETE /account/factor" => %i[owner other],
     "GET /account" => %i[owner other], "PATCH /account" => %i[owner other], "PUT /account" => %i[owner other], "DELETE /account" => %i[owner other], "PATCH /account/password" => %i[owner other], "PUT /account/password" => %i[owner other],
     "POST /account/move" => %i[owner other], "GET /account/move" => [], "PATCH /account/move" => [], "PUT /account/move" => [], "DELETE /account/sign_ins" => %i[owner other], "DELETE /account/sign_ins/:id" => [],
     "GET /school" => TEACHER, "PATCH /school" => TEACHER, "PUT /school" => TEACHER, "PATCH /school/teachers/:id" => TEACHER, "PUT /school/teachers/:id" => TEACHER, "DELETE /school/teachers/:id" => TEACHER, "POST /school/invitations" => TEACHER, "GET /mail_box" => TEACHER,
@@ -92,7 +93,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
         ask(route)
         if allowed.include?(who)
           assert_not_includes [ 401, 403, 404, 410, 500 ], response.status, "#{who} may #{route}"
-          assert_not_equal new_session_url, response.location, "#{who} may #{route}" unless route.match?(/session|come-in|POST .password/)
+          assert_not_equal new_session_url, response.location, "#{who} may #{route}" unless route.match?(/session|come-in|POST .password|factor/)
         else
           assert refused?, "#{who} must not #{route}, got #{response.status} #{response.body[0, 200]}"
         end
