@@ -11,6 +11,7 @@ Rails.application.routes.draw do
     scope module: :accounts do
       resource :password, only: :update, as: :own_password
       resource :factor, only: %i[create update destroy]
+      resource :archive, only: :create
       resource :move, only: %i[create show update]
       resources :sign_ins, only: :destroy
       delete "sign_ins", to: "sign_ins#clear"

@@ -236,6 +236,26 @@ class AccountsTest < ActionDispatch::IntegrationTest
     assert_not @keeper.reload.factor?
   end
 
+  test "everything that is a teacher's is taken along in one file, and nothing of anybody else's" do
+    tides = lesson(@keeper)
+    lay(tides.pages.first, note("boots", text: "Boots at ebb"))
+    activity(tides)
+    @keeper.assets.take_in(upload("The tide turns at noon.", "tide: \u202Etables.txt"))
+    lesson(teacher("Ivo")).update!(title: "Not mine")
+    sign_in @keeper
+    post account_archive_path, params: { password: "wrong" }
+    assert_response :redirect
+    post account_archive_path, params: { password: World::PASSWORD }
+    entries = {}
+    Zip::InputStream.open(StringIO.new(response.body)) { |zip| while (one = zip.get_next_entry) do entries[one.name] = zip.read.to_s.force_encoding("UTF-8") end }
+    kept = JSON.parse(entries.fetch("lessons/#{tides.id}-tides/lesson.json"))
+    assert_equal [ "Boots at ebb", "sort" ], [ kept.dig("pages", 0, "things", 0, "text"), kept.dig("activities", 0, "kind") ]
+    assert_match(/<svg.*Boots/m, entries.fetch("lessons/#{tides.id}-tides/page-1.svg"))
+    assert_equal "The tide turns at noon.", entries.find { |name, _| name.start_with?("files/") && name.end_with?("tables.txt") }.last
+    assert_not_includes entries.keys.join, "not-mine"
+    assert_equal "exported", Entry.last.verb
+  end
+
   private
 
   def ask_for_account(email = "ivo@gullpoint.example", **more)

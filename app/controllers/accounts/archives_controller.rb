@@ -1,0 +1,31 @@
+# One file with everything that is the teacher's, to be taken along.
+class Accounts::ArchivesController < ApplicationController
+  include Heavy
+  for_teachers
+  heavy only: :create
+
+  def create
+    raise Usher::Invalid, "Your password is not that one." unless teacher.authenticate(params[:password].to_s)
+    file = Tempfile.create([ "usher-archive", ".zip" ])
+    Teacher::Archive.new(teacher).write(file.path)
+    Entry.note("exported", who: teacher, about: "everything that is theirs", request: request)
+    response.headers["Content-Disposition"] = ActionDispatch::Http::ContentDisposition.format(disposition: "attachment", filename: "usher-#{Date.current}.zip")
+    response.headers["Content-Type"] = "application/zip"
+    response.headers["Content-Length"] = File.size(file.path).to_s
+    self.response_body = Parting.new(file.path)
+  end
+
+  # Hands a file out in pieces and deletes it afterwards.
+  class Parting
+    PIECE = 256.kilobytes
+
+    def initialize(path) = @path = path
+
+    def each
+      return to_enum unless block_given?
+      File.open(@path, "rb") { |file| while (piece = file.read(PIECE)) do yield piece end }
+    end
+
+    def close = FileUtils.rm_f(@path)
+  end
+end
