@@ -28,6 +28,27 @@ module Bench
       keep(@http.post("/pages/#{page}/operations", body, { "Cookie" => cookie, "Accept" => "application/json", "X-CSRF-Token" => @token, "Content-Type" => "application/json" })).code.to_i
     end
 
+    # A form, sent as a script does; answers with [status, parsed JSON].
+    def post(path, form = {})
+      answer = keep(@http.post(path, URI.encode_www_form(form), { "Cookie" => cookie, "Accept" => "application/json", "X-CSRF-Token" => @token }))
+      [ answer.code.to_i, (JSON.parse(answer.body) rescue {}) ]
+    end
+
+    # Tries until it is answered: a server that was killed comes back.
+    def persistently
+      yield
+    rescue IOError, SystemCallError, Net::HTTPBadResponse, Net::ReadTimeout
+      sleep 0.3
+      @http.finish if @http.started?
+      begin
+        @http.start
+      rescue SystemCallError
+        sleep 0.3
+        retry
+      end
+      retry
+    end
+
     private
 
     def sign_in

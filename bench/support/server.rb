@@ -52,10 +52,11 @@ module Bench
       serve
     end
 
-    # Killed as by a power cut, and started again on the same data.
+    # Killed as by a power cut, and started again on the same data. A block runs in between.
     def restart
       Process.kill(:KILL, @pid)
       Process.wait(@pid)
+      yield if block_given?
       serve
     end
 

@@ -161,10 +161,10 @@ class ConnectionTest < ActionCable::Connection::TestCase
     done = []
     connection.define_singleton_method(:dispatch_websocket_message) { |message| sleep(0.002 * rand) && done << message }
     connection.define_singleton_method(:send_async) { |method| (@threads ||= []) << Thread.new { send(method) } }
-    connection.instance_exec { @inbox, @working = Queue.new, Mutex.new }
-    60.times { |number| connection.receive(number) }
+    connection.instance_exec { @inbox = ApplicationCable::Inbox.new }
+    60.times { |number| connection.receive(number.to_s) }
     connection.instance_variable_get(:@threads).each(&:join)
-    assert_equal (0...60).to_a, done
+    assert_equal (0...60).map(&:to_s), done
   end
 
   test "a socket ends with the sign-in or the seat it came in by" do
@@ -178,6 +178,18 @@ class ConnectionTest < ActionCable::Connection::TestCase
     connection.disconnect
     Live::Ends.of(owner.sign_ins.new { |one| one.id = 99 })
     assert_equal 1, ended
+  end
+
+  test "who floods, or sends what is far too large, is not listened to any more" do
+    inbox, asked = ApplicationCable::Inbox.new, 0
+    taken = Array.new(1_200) { inbox.take("{}") { asked += 1 } }
+    assert_equal [ 1, true, false ], [ asked, taken.first, taken.last ]
+    done = 0
+    inbox.work { done += 1 }
+    assert_equal taken.count(true), done
+    assert_not ApplicationCable::Inbox.new.take("x" * 300_000) { flunk }
+    calm = ApplicationCable::Inbox.new
+    5.times { assert calm.take("{}") { nil } }
   end
 
   test "only who has a pass is connected" do

@@ -15,7 +15,7 @@ class HeavyTest < ActionDispatch::IntegrationTest
       get page_speech_path(page), params: { item: "said", speed: 90 }
       assert_redirected_to root_path
       post pictures_path, params: { file: upload(svg) }, headers: { "Accept" => "application/json" }
-      assert_response :service_unavailable
+      assert_response :too_many_requests
       assert_equal [ Heavy::BUSY, "30" ], [ answer["error"], response.headers["Retry-After"] ]
       get shared_pdf_path(page.lesson.shares.create!.token)
       assert_equal Heavy::BUSY, flash[:alert]

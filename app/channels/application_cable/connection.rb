@@ -4,7 +4,7 @@ module ApplicationCable
 
     def initialize(...)
       super
-      @inbox, @working = Queue.new, Mutex.new
+      @inbox = Inbox.new
     end
 
     def connect
@@ -19,16 +19,10 @@ module ApplicationCable
     # Ended from our side: there is nothing to come back to.
     def finish = close(reason: "ended", reconnect: false)
 
-    # What one browser says is done in the order it was said: the pieces of a stroke come close
-    # together, and the worker pool alone would now and then do the second first.
-    def receive(message)
-      @inbox << message
-      send_async :work_inbox
-    end
+    # Who floods is not listened to any more.
+    def receive(message) = @inbox.take(message) { send_async :work_inbox } || finish
 
-    def work_inbox
-      @working.synchronize { dispatch_websocket_message(@inbox.pop(true)) until @inbox.empty? }
-    end
+    def work_inbox = @inbox.work { |message| dispatch_websocket_message(message) }
 
     # A frame that is ready to go out: no decoding, no encoding, no job. A socket that breaks at this
     # moment must not keep the frame from everybody after it; its own loop notices and closes it.

@@ -8,7 +8,7 @@ module Heavy
   included do
     rescue_from(Bottleneck::Full) do
       response.headers["Retry-After"] = "30"
-      refuse(BUSY, status: :service_unavailable)
+      refuse(BUSY, status: :too_many_requests)
     end
   end
 

@@ -90,7 +90,7 @@ export default class Uploads {
   }
 
   answered({ status, responseText }, more, row, file) {
-    if (status === 503) return setTimeout(() => this.again({ file, more, row }), BUSY)
+    if (status === 429) return setTimeout(() => this.again({ file, more, row }), BUSY)
     let answer = {}
     try {
       answer = JSON.parse(responseText)
