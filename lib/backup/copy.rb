@@ -2,6 +2,7 @@
 # in between: so every file that the copied database names is there.
 class Backup::Copy
   TRIES = 5
+  PAUSE = 0.5 # seconds between them: a file that is just being written is whole by then
 
   # data: the folder Usher keeps everything in; folder: where copies go; environment: whose databases.
   def initialize(data, folder, environment: "production", keep: nil)
@@ -14,39 +15,58 @@ class Backup::Copy
     raise Backup::Problem, "There is no #{main} to copy." unless File.exist?(main)
     raise Backup::Problem, "The backup must not lie in the folder of stored files." if @folder.start_with?(File.join(@data, "files"))
     FileUtils.mkdir_p(@folder, mode: 0o700)
-    add_files(stored)
-    copy = TRIES.times { (made = try) and break made }
-    raise Backup::Problem, "Files went away faster than they could be copied. Try again." unless copy.is_a?(String)
-    forget if @keep
-    copy
+    alone do
+      add_files(stored)
+      copy = nil
+      TRIES.times { |number| (copy = try(last: number == TRIES - 1)) ? break : sleep(PAUSE) }
+      forget if @keep
+      copy
+    end
   rescue SystemCallError, SQLite3::Exception => error
     raise Backup::Problem, "The backup could not be made: #{error.message}"
   end
 
   private
 
-  # Those whose file was lost long ago: named by the database as it is now too, and not there.
-  def lost = named(main).reject { |key| on_disk?(key) }
+  # One at a time makes copies in a folder.
+  def alone
+    File.open(File.join(@folder, "lock"), File::RDWR | File::CREAT, 0o600) do |lock|
+      raise Backup::Problem, "Another backup into #{@folder} is being made." unless lock.flock(File::LOCK_EX | File::LOCK_NB)
+      yield
+    end
+  end
 
   def main = File.join(@data, "#{@environment}.sqlite3")
   def databases = Dir[File.join(@data, "#{@environment}*.sqlite3")]
   def stored = Dir[File.join(@data, "files", "??", "??", "*")].map { |path| File.basename(path) }
 
-  # One copy, or nil where a file that its database names has gone meanwhile.
-  def try
+  # One copy, or nil where a file that its database names has gone meanwhile, or is not whole yet. last: what is not there
+  # now was lost long ago, and is left out.
+  def try(last:)
     name = (0..).lazy.map { |later| (Time.now.utc + later).strftime("%Y%m%dT%H%M%SZ") }.find { |free| !File.exist?(File.join(@folder, free)) }
     part = File.join(@folder, "#{name}.part")
     FileUtils.rm_rf(part)
     FileUtils.mkdir_p(part, mode: 0o700)
     digests = databases.to_h { |path| [ File.basename(path), snapshot(path, File.join(part, File.basename(path))) ] }
-    keys = named(File.join(part, File.basename(main)))
-    add_files(keys)
-    return FileUtils.rm_rf(part) && nil if (keys - known.keys - lost).any?
-    secret = File.join(@data, "secret_key")
-    FileUtils.cp(secret, part) if File.exist?(secret)
-    Backup::Manifest.new("version" => Backup::VERSION, "made_at" => Time.now.utc.iso8601, "databases" => digests, "secret" => (Backup.digest(secret) if File.exist?(secret)), "files" => known.slice(*keys)).write(part)
+    sizes = named(File.join(part, File.basename(main)))
+    return FileUtils.rm_rf(part) && nil unless settle(sizes) || last
+    finish(part, digests, known.slice(*sizes.keys))
     File.rename(part, File.join(@folder, name))
     File.join(@folder, name)
+  end
+
+  # Copies what is missing or was copied while it was being written; whether all is there then.
+  def settle(sizes)
+    torn = sizes.reject { |key, bytes| known.dig(key, "bytes") == bytes }.keys
+    torn.each { |key| known.delete(key) }
+    add_files(torn)
+    torn.all? { |key| known.dig(key, "bytes") == sizes[key] }
+  end
+
+  def finish(part, digests, files)
+    secret = File.join(@data, "secret_key")
+    FileUtils.cp(secret, part) if File.exist?(secret)
+    Backup::Manifest.new("version" => Backup::VERSION, "made_at" => Time.now.utc.iso8601, "databases" => digests, "secret" => (Backup.digest(secret) if File.exist?(secret)), "files" => files).write(part)
   end
 
   # The database as it is at one moment, while others write.
@@ -61,15 +81,13 @@ class Backup::Copy
     source&.close
   end
 
-  # The files its database names that are kept on this disk; others are in a store elsewhere.
+  # { key => bytes } of the files its database names that are kept on this disk; others are in a store elsewhere.
   def named(database)
     source = SQLite3::Database.new(database, readonly: true)
-    keys = source.execute("SELECT key FROM active_storage_blobs WHERE service_name = 'local'").flatten
-    source.close
-    keys
+    source.execute("SELECT key, byte_size FROM active_storage_blobs WHERE service_name = 'local'").to_h
+  ensure
+    source&.close
   end
-
-  def on_disk?(key) = File.exist?(Backup.place(@data, key))
 
   # { key => { "bytes", "digest" } } of what lies among the copied files.
   def known = @known ||= Backup.all(@folder).last(1).map { |copy| Backup::Manifest.read(copy).files }.reduce({}, :merge).select { |key, _| File.exist?(Backup.place(@folder, key)) }

@@ -8,7 +8,7 @@ class BackupTest < ActiveSupport::TestCase
     @data, @folder = File.join(@root, "data"), File.join(@root, "copies")
     FileUtils.mkdir_p(@data)
     @database = SQLite3::Database.new(File.join(@data, "test.sqlite3"))
-    @database.execute_batch("PRAGMA journal_mode = wal; CREATE TABLE active_storage_blobs (key TEXT, service_name TEXT); CREATE TABLE words (word TEXT);")
+    @database.execute_batch("PRAGMA journal_mode = wal; CREATE TABLE active_storage_blobs (key TEXT, service_name TEXT, byte_size INTEGER); CREATE TABLE words (word TEXT);")
     File.write(File.join(@data, "secret_key"), "tide")
     store "aaaabbbbccccdddd", "boat"
     write "ebb"
@@ -52,6 +52,23 @@ class BackupTest < ActiveSupport::TestCase
     assert_equal [ "aaaabbbbccccdddd" ], Backup::Manifest.read(copy).files.keys
   end
 
+  test "a file that is just being written is copied again once it is whole" do
+    store "halfhalfhalfhalf", "a whole film"
+    File.write(Backup.place(@data, "halfhalfhalfhalf"), "a who")
+    writer = Thread.new { sleep(0.7) && File.write(Backup.place(@data, "halfhalfhalfhalf"), "a whole film") }
+    back = bring(take)
+    writer.join
+    assert_equal "a whole film", File.read(Backup.place(back, "halfhalfhalfhalf"))
+  end
+
+  test "two do not copy into one folder at once" do
+    FileUtils.mkdir_p(@folder)
+    File.open(File.join(@folder, "lock"), File::RDWR | File::CREAT) do |lock|
+      lock.flock(File::LOCK_EX)
+      assert_match(/Another backup/, assert_raises(Backup::Problem) { take }.message)
+    end
+  end
+
   test "what is damaged, missing or has a name that is none is not brought back, and nothing is written" do
     { "changed" => ->(copy) { File.write(Backup.place(@folder, "aaaabbbbccccdddd"), "b0at") }, "missing" => ->(_) { File.delete(Backup.place(@folder, "aaaabbbbccccdddd")) },
       "database" => ->(copy) { File.write(File.join(copy, "test.sqlite3"), "x", 100) }, "manifest" => ->(copy) { File.write(File.join(copy, "manifest.json"), "{") },
@@ -77,7 +94,7 @@ class BackupTest < ActiveSupport::TestCase
   def store(key, bytes)
     FileUtils.mkdir_p(File.dirname(Backup.place(@data, key)))
     File.write(Backup.place(@data, key), bytes)
-    @database.execute("INSERT INTO active_storage_blobs VALUES (?, 'local')", [ key ])
+    @database.execute("INSERT INTO active_storage_blobs VALUES (?, 'local', ?)", [ key, bytes.bytesize ])
   end
 
   def write(word) = @database.execute("INSERT INTO words VALUES (?)", [ word ])

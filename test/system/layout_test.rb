@@ -14,8 +14,20 @@ class LayoutTest < ApplicationSystemTestCase
     walk "join"
     visit new_teacher_path
     walk "a new teacher"
+    visit new_password_path
+    walk "a forgotten password"
+    visit privacy_path
+    walk "privacy"
     @owner = teacher
+    teacher("Wilhelmina-Cassandra of the long name who waits").update!(let_in_at: nil)
+    12.times { Entry.note("came_in", who: @owner) }
+    Letter.create!(to: @owner.email, subject: "Your account in Usher", text: "Open http://localhost:3000/come-in/#{'x' * 200}")
     sign_in @owner
+    [ account_path, school_path, mail_box_path ].each do |path|
+      visit path
+      walk path
+    end
+    visit root_path
     walk "desk, empty"
     lesson = lesson(@owner, pages: 3)
     12.times { |n| Lesson.start(teacher: @owner, title: "The causeway and when it is dry, part #{n}") }

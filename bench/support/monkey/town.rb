@@ -6,7 +6,7 @@ module Monkey
     def initialize(server, seed)
       @server, @random = server, Random.new(seed)
       @facts = server.ruby(FACTS)
-      teacher = [ "/", *@facts["lessons"].flat_map { |id| [ "/lessons/#{id}", "/lessons/#{id}/teach" ] } * 3, "/takes", "/bin", "/store_room", *@facts["activities"].map { |id| "/activities/#{id}/edit" } ]
+      teacher = [ "/", *@facts["lessons"].flat_map { |id| [ "/lessons/#{id}", "/lessons/#{id}/teach" ] } * 3, "/takes", "/bin", "/store_room", "/account", "/school", "/mail_box", *@facts["activities"].map { |id| "/activities/#{id}/edit" } ]
       first = "/lessons/#{@facts['lessons'].first}"
       @people = [ person("board", :wall, 1280, 800, home: teacher), person("tab", :wall, 1280, 800, home: [ first, "#{first}/teach" ]),
         person("phone", :phone, 390, 844) { |one| come_in(one, "Juniper") }, person("tablet", :wall, 1024, 768) { |one| come_in(one, "Rowan") },
