@@ -25,6 +25,17 @@ class BottleneckTest < ActiveSupport::TestCase
     assert_equal :done, @way.pass("Ben") { :done }
   end
 
+  test "what many ask for is made once: a few wait, the others are told to come again" do
+    gate, made = Queue.new, 0
+    threads = Array.new(3) { Thread.new { Once.at_a_time("tides") { made += 1 if gate.pop } }.tap { sleep 0.05 } }
+    assert_raises(Bottleneck::Full) { Once.at_a_time("tides") { flunk } }
+    3.times { gate << true }
+    threads.each(&:join)
+    assert_equal 3, made
+    assert_equal :done, Once.at_a_time("tides") { :done }
+    assert_equal [ -3, 0 ], [ Once.behind_others { Thread.current.priority }, Thread.current.priority ]
+  end
+
   test "a place comes back from work that failed" do
     3.times { assert_raises(ArgumentError) { @way.pass("Ada") { raise ArgumentError } } }
     assert_equal :done, @way.pass("Ada") { :done }

@@ -3,13 +3,11 @@ module Heavy
   extend ActiveSupport::Concern
 
   WAY = Bottleneck.new(at_once: 2, waiting: 2, each: 3, patience: 10)
+  AGAIN = 5 # seconds
   BUSY = "Usher has much to do just now. Try that again in a minute.".freeze
 
   included do
-    rescue_from(Bottleneck::Full) do
-      response.headers["Retry-After"] = "30"
-      refuse(BUSY, status: :too_many_requests)
-    end
+    rescue_from(Bottleneck::Full) { busy }
   end
 
   class_methods do
@@ -18,5 +16,13 @@ module Heavy
 
   private
 
-  def wait_for_turn(&) = WAY.pass(teacher || seat || request.remote_ip, &)
+  def wait_for_turn(&work) = WAY.pass(teacher || seat || request.remote_ip) { Once.behind_others(&work) }
+
+  # A browser that was shown a page comes again by itself.
+  def busy
+    response.headers["Retry-After"] = AGAIN.to_s
+    return refuse(BUSY, status: :too_many_requests) if !request.get? || htmx? || request.format.json?
+    response.headers["Refresh"] = AGAIN.to_s
+    render plain: "#{BUSY.delete_suffix(' Try that again in a minute.')} This page loads again by itself.", status: :too_many_requests
+  end
 end
