@@ -22,12 +22,12 @@ ActiveSupport.on_load(:active_record) do
       begin
         super
       ensure
-        turns.leave
+        turns.leave(self)
       end
     end
 
     def begin_db_transaction
-      turns.enter(seconds: patience.fdiv(1000)) unless @config[:readonly]
+      turns.enter(self, seconds: patience.fdiv(1000)) unless @config[:readonly]
       log("begin immediate transaction", "TRANSACTION") do
         with_raw_connection(allow_retry: true, materialize_transactions: false) do |connection|
           connection.transaction(@config[:readonly] ? :deferred : :immediate).tap { verified! }
@@ -36,8 +36,8 @@ ActiveSupport.on_load(:active_record) do
     end
 
     # What follows a commit, such as moving a large file, keeps nobody waiting.
-    def commit_db_transaction = super.tap { turns.leave }
-    def exec_rollback_db_transaction = super.tap { turns.leave }
+    def commit_db_transaction = super.tap { turns.leave(self) }
+    def exec_rollback_db_transaction = super.tap { turns.leave(self) }
 
     # Runs a statement that changes rows once for each list of values (strings, numbers, nil, true and false).
     def execute_each(sql, rows, name = nil)

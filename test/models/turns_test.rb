@@ -36,6 +36,15 @@ class TurnsTest < ActiveSupport::TestCase
     assert_equal 0, @turns.size
   end
 
+  test "a connection leaves also where another thread uses it by then" do
+    connection = Object.new
+    Thread.new { @turns.enter(connection, seconds: 10) }.join
+    @turns.leave
+    assert_equal 1, @turns.size
+    @turns.leave(connection)
+    assert_equal 0, @turns.size
+  end
+
   private
 
   def take(seconds: 10)
