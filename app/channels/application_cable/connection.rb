@@ -16,8 +16,11 @@ module ApplicationCable
 
     def disconnect = (ActionCable.server.pubsub.unsubscribe(@end, @ender) if @end)
 
-    # Ended from our side: there is nothing to come back to.
-    def finish = close(reason: "ended", reconnect: false)
+    # Ended from our side: there is nothing to come back to, and whoever follows is told so.
+    def finish
+      subscriptions&.identifiers.to_a.each { |identifier| transmit({ identifier: identifier, message: { ended: true } }) }
+      close(reason: "ended", reconnect: false)
+    end
 
     # Who floods is not listened to any more.
     def receive(message) = @inbox.take(message) { send_async :work_inbox } || finish

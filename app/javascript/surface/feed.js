@@ -14,7 +14,7 @@ export class Feed {
   // heard(message): in order; afresh(): reload and answer with the new mark; connected(bool);
   // rejected(): there is nothing to follow any more, or the server has ended it.
   constructor({ identifier, mark, missed, heard, afresh, connected = () => {}, rejected = () => connected(false) }) {
-    Object.assign(this, { mark, missed, heard, afresh })
+    Object.assign(this, { mark, missed, heard, afresh, rejected })
     this.waiting = new Map()
     this.count = 0
     this.subscription = cable().subscriptions.create(identifier, {
@@ -24,7 +24,7 @@ export class Feed {
         this.perform("mark")
         connected(true)
       },
-      disconnected: ({ willAttemptReconnect }) => (willAttemptReconnect ? connected(false) : rejected()),
+      disconnected: () => connected(false),
       rejected
     })
   }
@@ -34,6 +34,7 @@ export class Feed {
   }
 
   receive(message) {
+    if (message.ended) return this.rejected()
     if (message.fresh) return this.start()
     if (message.mark) return this.compare(message.mark)
     if (!("n" in message)) return
