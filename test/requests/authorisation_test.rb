@@ -156,7 +156,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
 
   def id_for(path, name)
     return @parts if name == "parts"
-    return @seat.id.to_s if path.end_with?("/seats/:id")
+    return @seat.id.to_s if name == "id" && path.end_with?("/seats/:id")
     return @other.id.to_s if path.start_with?("/school/teachers")
     return "0" if path.start_with?("/account/sign_ins")
     return "p1" if path.end_with?("/faces/:id") && name == "id"
