@@ -2,7 +2,7 @@
 class DeviceChannel < ApplicationCable::Channel
   def subscribed
     return reject unless seat&.let_in?
-    follow seat.sitting.device_feed, to: [ "seat:#{seat.id}" ]
+    follow seat.sitting.device_feed, to: [ seat.address ]
     seat.arrive
     @arrived = true
   end

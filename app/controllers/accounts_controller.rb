@@ -1,6 +1,8 @@
 # A teacher's own account: name, address, password, where they are signed in, and leaving.
 class AccountsController < ApplicationController
+  include AsksPassword
   for_teachers
+  asks_password only: :destroy
 
   def show
     @sign_ins = teacher.sign_ins.standing.order(seen_at: :desc)
@@ -13,7 +15,6 @@ class AccountsController < ApplicationController
   end
 
   def destroy
-    raise Usher::Invalid, "Type your password to delete your account." unless teacher.authenticate(params[:password].to_s)
     raise Usher::Invalid, "Make somebody else an administrator first: a school needs one." if teacher.last_administrator?
     Entry.note("deleted", who: teacher, about: "their account", request: request)
     teacher.destroy!

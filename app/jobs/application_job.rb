@@ -1,4 +1,4 @@
 class ApplicationJob < ActiveJob::Base
   discard_on ActiveJob::DeserializationError
-  around_perform { |_job, work| Once.behind_others(&work) }
+  around_perform { |_job, work| Background.run(&work) }
 end

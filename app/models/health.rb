@@ -9,8 +9,9 @@ module Health
 
   # Bytes that are free where the data lies.
   def room
-    said, = Open3.capture2("df", "--output=avail", "-B1", Rails.root.join(ENV.fetch("USHER_DATA", "storage")).to_s)
-    said.lines.last.to_i
+    Rails.cache.fetch("health/room", expires_in: 10.seconds) do
+      Open3.capture2("df", "--output=avail", "-B1", Rails.root.join(ENV.fetch("USHER_DATA", "storage")).to_s).first.lines.last.to_i
+    end
   end
 
   def worker? = !Rails.env.production? || SolidQueue::Process.where(kind: "Worker", last_heartbeat_at: STALE.ago..).exists?

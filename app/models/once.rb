@@ -2,7 +2,6 @@
 module Once
   NOW = proc { |&work| work.call } # without waiting for a turn
   WAITING = 2
-  BEHIND = -3 # of Ruby's threads: others are let in after an eighth of the usual time
 
   LOCKS = Array.new(64) { Mutex.new }.freeze
   WAITERS = Array.new(64) { Concurrent::AtomicFixnum.new }.freeze
@@ -26,14 +25,5 @@ module Once
     ensure
       lock.unlock
     end
-  end
-
-  # Work that nobody's hand waits for lets those threads go first whose answers somebody does.
-  def behind_others
-    thread, before = Thread.current, Thread.current.priority
-    thread.priority = BEHIND
-    yield
-  ensure
-    thread.priority = before
   end
 end

@@ -10,7 +10,7 @@ class School < ApplicationRecord
   validates :keep_days, numericality: { only_integer: true, in: KEEP_DAYS, message: "Students’ work is kept for #{KEEP_DAYS.min} to #{KEEP_DAYS.max} days." }
 
   class << self
-    def current = first || create!
+    def current = first || new
 
     # A token by which this address may make an account.
     def invitation(email) = verifier.generate(email.to_s.strip.downcase, expires_in: INVITED_FOR, purpose: :invitation)
@@ -23,6 +23,6 @@ class School < ApplicationRecord
     def verifier = Rails.application.message_verifier(:school)
   end
 
-  # Seats whose work has been kept long enough.
-  def outlived = Seat.joins(:sitting).where(sittings: { began_at: ...keep_days.days.ago })
+  # Seats whose work has been kept long enough. A sitting may go on for weeks; a seat is one day's.
+  def outlived = Seat.where(created_at: ...keep_days.days.ago)
 end

@@ -19,6 +19,9 @@ class Seat < ApplicationRecord
   # Whether the doors it came in by are open still. Another class comes in by another code.
   def let_in? = sitting.open? && code == sitting.code
 
+  # Under which the class's feed speaks to it alone.
+  def address = "seat:#{id}"
+
   # Presence is for now, not for keeping: it lives in Live::Counts (this process's memory, or Redis),
   # so that thirty devices coming in at once are not thirty writes to disk. Counted, since one seat
   # may be open in two tabs.

@@ -128,6 +128,18 @@ class DeviceChannelTest < ActionCable::Channel::TestCase
     assert_no_streams
   end
 
+  test "who is sent out hears of it alone" do
+    other = seat(@sitting, "Rowan")
+    [ [ @seat, true ], [ other, false ] ].each do |one, out|
+      frame = Live::Feed::Sent.new(@seat.address, JSON.generate(n: 1, shut: true), JSON.generate(n: 1)).for([ one.address ])
+      assert_equal out, frame.end_with?(Sitting::SHUT)
+    end
+    before = @sitting.device_feed.mark
+    @seat.forget
+    told = [ @seat, other ].map { |one| JSON.parse(@sitting.device_feed.since(before[:from], before[:n], addresses: [ one.address ]).last)["shut"] }
+    assert_equal [ true, nil ], told
+  end
+
   test "a device that falls behind is held, and starts afresh once it has come up" do
     stub_connection teacher: nil, seat: @seat
     frames = []
@@ -167,7 +179,7 @@ class ConnectionTest < ActionCable::Connection::TestCase
     assert_equal (0...60).map(&:to_s), done
   end
 
-  test "a socket ends with the sign-in or the seat it came in by" do
+  test "a socket ends with the sign-in it came in by" do
     owner = teacher
     cookies.signed[:teacher] = SignIn.begin(owner, ActionDispatch::TestRequest.create)
     connect

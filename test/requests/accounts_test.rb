@@ -103,6 +103,14 @@ class AccountsTest < ActionDispatch::IntegrationTest
     assert_nil SignIn.behind(elsewhere)
   end
 
+  test "whoever finds a browser open does not guess the password without end" do
+    sign_in @keeper
+    11.times { delete account_path, params: { password: "guess again" } }
+    assert_match(/Too many tries/, flash[:alert])
+    delete account_path, params: { password: [ World::PASSWORD ] }
+    assert Teacher.exists?(@keeper.id)
+  end
+
   test "a sign-in is listed, ended from elsewhere, and gone for whoever kept the cookie after signing out" do
     sign_in @keeper
     kept = cookies[:teacher]

@@ -11,7 +11,7 @@ module ApplicationCable
       passes = Passes.new(cookies)
       self.teacher, self.seat = passes.teacher, passes.seat
       reject_unauthorized_connection unless teacher || seat
-      follow_end_of(passes.sign_in || seat)
+      follow_end_of(passes.sign_in) if teacher
     end
 
     def disconnect = (ActionCable.server.pubsub.unsubscribe(@end, @ender) if @end)

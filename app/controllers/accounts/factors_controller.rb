@@ -1,7 +1,8 @@
 # Switches the second factor on, with a code of the app, or off, with the password.
 class Accounts::FactorsController < ApplicationController
+  include AsksPassword
   for_teachers
-  before_action { raise Usher::Invalid, "Your password is not that one." unless action_name == "update" || teacher.authenticate(params[:password].to_s) }
+  asks_password only: %i[create destroy]
 
   def create
     raise Usher::Invalid, "It is on already." if teacher.factor?

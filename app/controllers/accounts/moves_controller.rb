@@ -1,9 +1,10 @@
 # Another address for an account, which a letter at both confirms.
 class Accounts::MovesController < ApplicationController
+  include AsksPassword
   for_teachers only: :create
+  asks_password only: :create
 
   def create
-    raise Usher::Invalid, "Type your password to change your address." unless teacher.authenticate(params[:password].to_s)
     teacher.ask_to_move(params[:email].to_s)
     redirect_to account_path, notice: "Two letters are on their way: one to each address. Open the link in both."
   end

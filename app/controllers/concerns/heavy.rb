@@ -16,7 +16,7 @@ module Heavy
 
   private
 
-  def wait_for_turn(&work) = WAY.pass(teacher || seat || request.remote_ip) { Once.behind_others(&work) }
+  def wait_for_turn(&work) = WAY.pass(teacher || seat || request.remote_ip) { Background.run(&work) }
 
   # A browser that was shown a page comes again by itself.
   def busy

@@ -2,5 +2,5 @@
 class Seats::FeedsController < Seats::BaseController
   include Missed
 
-  def show = render_missed(sitting.device_feed, addresses: [ "seat:#{seat.id}" ], showing: student_access.showing)
+  def show = render_missed(sitting.device_feed, addresses: [ seat.address ], showing: student_access.showing)
 end

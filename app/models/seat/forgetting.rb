@@ -5,7 +5,7 @@ module Seat::Forgetting
       Layer.where(seat_id: id).find_each(&:destroy!)
       destroy!
     end
-    Live::Ends.of(self)
+    sitting.device_feed.publish(to: address, shut: true) # to this seat the doors are shut
     tell_board
   end
 end
