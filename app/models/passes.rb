@@ -10,7 +10,7 @@ class Passes
   def seat = (token = @cookies.signed[:seat]) && Seat.find_by(token: token)
 
   # request: of the browser that comes in.
-  def admit(teacher, request) = write(:teacher, SignIn.begin(teacher, request), SignIn::LONGEST)
+  def admit(teacher, request) = write(:teacher, SignIn.start(teacher, request), SignIn::LONGEST)
   def seat_in(seat) = write(:seat, seat.token, 1.day)
 
   def sign_out

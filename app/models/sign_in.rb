@@ -13,7 +13,7 @@ class SignIn < ApplicationRecord
 
   class << self
     # request: of the browser. Answers with the token it is known by from now on.
-    def begin(teacher, request)
+    def start(teacher, request)
       token = SecureRandom.urlsafe_base64(32)
       create!(teacher: teacher, digest: digest(token), address: request.remote_ip.to_s, agent: PlainName.of(request.user_agent.to_s).first(300), seen_at: Time.current)
       token

@@ -181,7 +181,7 @@ class ConnectionTest < ActionCable::Connection::TestCase
 
   test "a socket ends with the sign-in it came in by" do
     owner = teacher
-    cookies.signed[:teacher] = SignIn.begin(owner, ActionDispatch::TestRequest.create)
+    cookies.signed[:teacher] = SignIn.start(owner, ActionDispatch::TestRequest.create)
     connect
     ended = 0
     connection.define_singleton_method(:close) { |**| ended += 1 }

@@ -93,7 +93,7 @@ class AccountsTest < ActionDispatch::IntegrationTest
   end
 
   test "a changed password goes on here and ends everywhere else" do
-    elsewhere = SignIn.begin(@keeper, ActionDispatch::TestRequest.create)
+    elsewhere = SignIn.start(@keeper, ActionDispatch::TestRequest.create)
     sign_in @keeper
     patch account_own_password_path, params: { present: "not it", password: FIRM }
     assert_match(/not that one/, flash[:alert])
@@ -119,7 +119,7 @@ class AccountsTest < ActionDispatch::IntegrationTest
     get root_path
     assert_redirected_to new_session_path
     cookies.delete(:teacher)
-    other = SignIn.begin(@keeper, ActionDispatch::TestRequest.create("HTTP_USER_AGENT" => "Mozilla/5.0 (X11; CrOS) Chrome/126"))
+    other = SignIn.start(@keeper, ActionDispatch::TestRequest.create("HTTP_USER_AGENT" => "Mozilla/5.0 (X11; CrOS) Chrome/126"))
     sign_in @keeper
     get account_path
     assert_select ".panel-list b", text: "Chrome on a Chromebook", count: 1
@@ -128,7 +128,7 @@ class AccountsTest < ActionDispatch::IntegrationTest
     get root_path
     assert_response :success
     mine = @keeper.sign_ins.last
-    third = SignIn.begin(@keeper, ActionDispatch::TestRequest.create)
+    third = SignIn.start(@keeper, ActionDispatch::TestRequest.create)
     delete sign_ins_account_path
     assert_nil SignIn.behind(third)
     assert_equal [ mine ], @keeper.sign_ins.to_a

@@ -1,5 +1,5 @@
 # Drawings made by an older renderer (Usher::Page::Drawing::RENDERER) are made anew: by a job, and on sight until
-# then. Values and versions stay as they are.
+# then. Values and versions stay as they are, but for what of a thing is hidden where that was not known before.
 module Page::Redrawing
   extend ActiveSupport::Concern
 
@@ -16,7 +16,10 @@ module Page::Redrawing
       reload(lock: true)
       next if drawn?
       rows.where(gone: false).includes(:layer).find_each do |item|
-        item.update_columns(Item.row(curtained(item), page: self, layer_id: item.layer_id, seq: item.seq).except(:page_id, :layer_id, :key))
+        now = curtained(item)
+        kept = %i[page_id layer_id key]
+        kept << :data if now.item.hidden == item.placed.item.hidden
+        item.update_columns(Item.row(now, page: self, layer_id: item.layer_id, seq: item.seq).except(*kept))
       end
       update_columns(renderer: Usher::Page::Drawing::RENDERER)
     end
