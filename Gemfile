@@ -17,6 +17,8 @@ gem "zxcvbn", "~> 1.0", require: false # how easily a password is guessed
 gem "lograge", "~> 0.14" # a line of JSON a request
 gem "prometheus-client", ">= 4", require: false
 gem "rotp", "~> 6.3", require: false # codes of an app as a second factor
+gem "openid_connect", "~> 2.3", require: false # signing in by the school's own accounts
+gem "litestream", "~> 0.12", require: false # copies the database while it changes
 gem "ruby-vips", "~> 2.2"
 gem "rqrcode", "~> 3.0"
 gem "bootsnap", require: false

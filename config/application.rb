@@ -50,6 +50,8 @@ module UsherApp
 
     config.cache_store = ENV["REDIS_URL"] ? [ :redis_cache_store, { url: ENV["REDIS_URL"] } ] : :memory_store
 
+    Rails.autoloaders.main.do_not_eager_load(root.join("app/models/school_login.rb")) # what few schools have need not be loaded
+
     config.action_dispatch.rescue_responses["Usher::Invalid"] = :unprocessable_entity
     config.exceptions_app = Doors::ErrorPages.new(routes)
   end

@@ -1,8 +1,9 @@
 # One process. Devices hold websockets, not threads, so a few threads serve a school.
 require_relative "../lib/data_folder"
 require_relative "../lib/doors"
+require_relative "../lib/backup"
 
-DataFolder.claim(ENV.fetch("USHER_DATA", "storage"))
+DataFolder.claim(ENV.fetch("USHER_DATA", "storage"), shared: ENV.key?("REDIS_URL"))
 
 threads_count = ENV.fetch("USHER_THREADS", 8).to_i
 threads threads_count, threads_count
@@ -13,6 +14,8 @@ environment ENV.fetch("RAILS_ENV", "development")
 plugin :tmp_restart
 pidfile ENV["PIDFILE"] if ENV["PIDFILE"]
 unless ENV["RAILS_ENV"] == "test"
+  copy = ENV["USHER_COPY"]
+  on_booted { Backup::Stream.new(ENV.fetch("USHER_DATA", "storage"), copy, environment: ENV["RAILS_ENV"]).start { |words| warn words } } if copy
   plugin :solid_queue
   solid_queue_mode :async
 end

@@ -2,6 +2,7 @@ Rails.application.routes.draw do
   root "lessons#index"
 
   resource :session, only: %i[new create destroy]
+  resource :school_login, only: %i[new show]
   resource :teacher, only: %i[new create]
   get "come-in/:token", to: "teachers#at_the_door", as: :coming_in
   post "come-in/:token", to: "teachers#come_in"
@@ -26,8 +27,8 @@ Rails.application.routes.draw do
 
   resources :lessons, only: %i[index create show update destroy] do
     scope module: :lessons do
-      resource :copy, only: :create
-      resource :return, only: :create
+      resource :copy, :return, only: :create
+      resource :handover, only: %i[create destroy]
       resource :teach, only: :show, controller: "teach"
       resource :place, only: :update
       resource :feed, only: :show
@@ -52,6 +53,7 @@ Rails.application.routes.draw do
       resources :takes, :imports, only: :create
     end
   end
+  resources :handovers, only: %i[update destroy]
   resource :bin, only: :show
 
   resources :pages, only: %i[show destroy] do

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000020) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -172,6 +172,25 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000020) do
     t.index ["lesson_id"], name: "index_events_on_lesson_id"
     t.index ["page_id"], name: "index_events_on_page_id"
     t.index ["take_id"], name: "index_events_on_take_id"
+  end
+
+  create_table "handed_files", force: :cascade do |t|
+    t.integer "teacher_id", null: false
+    t.integer "picture_id"
+    t.integer "asset_id"
+    t.index ["asset_id"], name: "index_handed_files_on_asset_id"
+    t.index ["picture_id"], name: "index_handed_files_on_picture_id"
+    t.index ["teacher_id", "asset_id"], name: "index_handed_files_on_teacher_id_and_asset_id", unique: true
+    t.index ["teacher_id", "picture_id"], name: "index_handed_files_on_teacher_id_and_picture_id", unique: true
+    t.index ["teacher_id"], name: "index_handed_files_on_teacher_id"
+  end
+
+  create_table "handovers", force: :cascade do |t|
+    t.integer "lesson_id", null: false
+    t.string "address", null: false
+    t.datetime "created_at", null: false
+    t.index ["address"], name: "index_handovers_on_address"
+    t.index ["lesson_id"], name: "index_handovers_on_lesson_id", unique: true
   end
 
   create_table "imports", force: :cascade do |t|
@@ -468,7 +487,9 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000020) do
     t.datetime "factor_at"
     t.integer "factor_used_at"
     t.text "recovery"
+    t.string "school_login"
     t.index ["email"], name: "index_teachers_on_email", unique: true
+    t.index ["school_login"], name: "index_teachers_on_school_login", unique: true
   end
 
   create_table "utterances", force: :cascade do |t|
@@ -503,6 +524,10 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000020) do
   add_foreign_key "events", "lessons"
   add_foreign_key "events", "pages"
   add_foreign_key "events", "takes"
+  add_foreign_key "handed_files", "assets"
+  add_foreign_key "handed_files", "pictures"
+  add_foreign_key "handed_files", "teachers"
+  add_foreign_key "handovers", "lessons"
   add_foreign_key "imports", "assets"
   add_foreign_key "imports", "lessons"
   add_foreign_key "items", "activities"

@@ -4,6 +4,8 @@ require "rails/test_help"
 require_relative "world"
 require_relative "support/media"
 
+Forked.off = true
+
 class ActiveSupport::TestCase
   include World
 

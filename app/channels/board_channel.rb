@@ -4,6 +4,7 @@ class BoardChannel < ApplicationCable::Channel
   def subscribed
     reach = Access.for(teacher: teacher)
     @lesson = reach.lessons.find_by(id: params[:lesson]) or return reject
+    stream_from(Live::Ends.name_of(@lesson), coder: nil) { connection.finish } # it is another teacher's now
     return follow(@lesson.board_feed) unless params[:sitting]
     @sitting = reach.sittings.current.find_by(id: params[:sitting], lesson_id: @lesson.id) or return reject
     follow @sitting.wall_feed

@@ -1,5 +1,6 @@
 # The second step of signing in, for who has a second factor.
 class FactorsController < ApplicationController
+  include SignsIn
   layout "plain"
   before_action :find
   rate_limit to: 10, within: 5.minutes, only: :create, by: -> { @teacher.id }, store: Live::Counts.store, with: -> { redirect_to new_session_path, alert: SessionsController::WAIT }
@@ -9,9 +10,7 @@ class FactorsController < ApplicationController
   def create
     if @teacher.factor_passes?(params[:code].to_s.first(40))
       session.delete(:half)
-      passes.admit(@teacher, request)
-      Entry.note("came_in", who: @teacher, request: request)
-      redirect_to root_path
+      come_in_as @teacher
     else
       Entry.note("went_wrong", who: @teacher, request: request)
       flash.now[:alert] = "That code is not right, or was used already. Wait for the next one."

@@ -8,7 +8,8 @@ class LessonsController < ApplicationController
     @query, @folder = params[:q].to_s.squish[0, 80], params[:folder].to_s.squish[0, 60].presence
     lessons = access.lessons.on_desk
     @folders, @starts = lessons.folders, access.lessons.starting_points.where(starting_point: "lesson").newest.limit(12)
-    @lessons = (@folder ? lessons.where(folder: @folder) : lessons).newest.includes(:pages)
+    @lessons = (@folder ? lessons.where(folder: @folder) : lessons).newest.includes(:pages, :handover)
+    @handed = access.handovers.includes(lesson: %i[teacher pages])
     @found = Search.new(lessons, @query).results if @query.present?
     render partial: "lessons", locals: { lessons: @lessons, query: @query, found: @found, folder: @folder } if htmx?
   end

@@ -1,4 +1,5 @@
 class SessionsController < ApplicationController
+  include SignsIn
   layout "plain"
   WAIT = "Too many tries. Wait three minutes, then try again.".freeze
 
@@ -11,11 +12,7 @@ class SessionsController < ApplicationController
 
   def create
     if (found = Teacher.authenticate_by(email: typed(:email), password: typed(:password)))
-      return redirect_to(new_session_path, alert: "Your account waits for an administrator of your school, or for the link in your letter.") unless found.let_in?
-      return second_step(found) if found.factor?
-      passes.admit(found, request)
-      Entry.note("came_in", who: found, request: request)
-      redirect_to root_path
+      sign_in found
     else
       Entry.note("went_wrong", who: typed(:email).first(80).presence || "somebody", request: request)
       flash.now[:alert] = "The address and the password do not go together."
@@ -30,11 +27,6 @@ class SessionsController < ApplicationController
   end
 
   private
-
-  def second_step(found)
-    session[:half] = found.generate_token_for(:factor)
-    redirect_to new_factor_path
-  end
 
   # A form may hold a file where words are meant.
   def typed(name) = params[name].is_a?(String) ? params[name] : ""

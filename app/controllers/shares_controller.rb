@@ -11,6 +11,6 @@ class SharesController < ApplicationController
   def show = @lesson = @share.lesson
 
   def pdf
-    send_data @share.pdf(turn: method(:wait_for_turn)), type: "application/pdf", disposition: :inline, filename: "#{@share.lesson.title.parameterize.presence || 'lesson'}.pdf"
+    send_data @share.pdf(turn: method(:wait_apart)), type: "application/pdf", disposition: :inline, filename: "#{@share.lesson.title.parameterize.presence || 'lesson'}.pdf"
   end
 end

@@ -6,6 +6,7 @@ class AccountMailer < ApplicationMailer
   def waiting(teacher, administrator) = write(teacher, administrator.email, "#{teacher.name} asks for an account in Usher")
   def let_in(teacher) = write(teacher, teacher.email, "Your account in Usher is open")
   def taken(email) = write(nil, email, "Somebody used your address in Usher")
+  def handed(teacher, from) = write(teacher, teacher.email, "#{from.name} hands a lesson over to you", from: from)
   def invitation(email, from) = write(from, email, "Come to Usher", token: School.invitation(email))
 
   private

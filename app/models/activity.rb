@@ -51,7 +51,7 @@ class Activity < ApplicationRecord
   # Drawings of its sheets (see Usher::Activities::Paper), dealt the same each time. pictures: as Picture.addresses.
   def paper(solved: false, pictures: Picture.addresses)
     kind = edition.kind_of
-    sizes = lesson.teacher.pictures.where(id: kind.all_faces.filter_map(&:picture)).to_h { |picture| [ picture.id, [ picture.width, picture.height ] ] }
+    sizes = lesson.pictures.where(id: kind.all_faces.filter_map(&:picture)).to_h { |picture| [ picture.id, [ picture.width, picture.height ] ] }
     Usher::Activities::Paper.new(kind, title: title, seed: id, solved: solved, sizes: sizes).documents { |address| pictures[address] }
   end
 
@@ -84,7 +84,7 @@ class Activity < ApplicationRecord
     self.content = Usher::Activities.registry.fetch(kind).build(content).content
     self.rules = Usher::Activities::Rules.new(rules).to_h
     faces = Usher::Activities.registry.fetch(kind).build(content).all_faces
-    own = { picture: lesson.teacher.pictures, sound: lesson.teacher.assets.where(kind: "sound") }
+    own = { picture: lesson.pictures, sound: lesson.assets.where(kind: "sound") }
     own.each do |part, shelf|
       numbers = faces.filter_map(&part).uniq
       errors.add(:content, "A #{part} of this activity is not in your store room any more.") unless shelf.where(id: numbers).count == numbers.size

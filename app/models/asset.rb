@@ -9,6 +9,7 @@ class Asset < ApplicationRecord
   belongs_to :picture, optional: true
   has_many :items, dependent: :restrict_with_exception
   has_many :imports, dependent: :restrict_with_exception
+  has_many :handed_files, dependent: :delete_all
   has_one_attached :file
 
   normalizes :name, :folder, with: PlainName.method(:of)

@@ -5,7 +5,7 @@ class Entry < ApplicationRecord
     "came_in" => "signed in", "went_wrong" => "typed a wrong password", "went_out" => "signed out", "ended" => "ended a sign-in", "signed_up" => "asked for an account",
     "let_in" => "let in", "invited" => "invited", "sent_away" => "deleted the account of", "made_administrator" => "made an administrator", "made_teacher" => "took the rights of an administrator from",
     "password" => "changed the password", "reset" => "set a new password by letter", "address" => "changed the address", "factor" => "changed the second factor", "exported" => "exported", "deleted" => "deleted",
-    "settled" => "changed what the school has settled"
+    "handed" => "handed a lesson over to", "took" => "took a lesson over from", "settled" => "changed what the school has settled"
   }.freeze
   KEPT = 1.year
 

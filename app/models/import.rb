@@ -56,9 +56,11 @@ class Import < ApplicationRecord
   rescue Usher::Invalid => error
     update!(state: "failed", note: "#{error.message} #{pages.size} of #{size} pages came.")
   rescue StandardError
-    update!(state: "failed", note: "Something went wrong. #{pages.size} of #{size} pages came.")
+    give_up
     raise
   end
+
+  def give_up = update!(state: "failed", note: "Something went wrong. #{reload.pages.size} of #{size} pages came.")
 
   # What has come already goes to the bin.
   def cancel

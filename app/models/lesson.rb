@@ -1,5 +1,5 @@
 class Lesson < ApplicationRecord
-  include Binnable, Bounded, Copying, StartingPoint, Facts
+  include Binnable, Bounded, Copying, StartingPoint, Facts, Giving
 
   at_most 10_000, per: :teacher_id, words: "You keep ten thousand lessons. Delete some first; the bin is emptied after 30 days."
 

@@ -13,6 +13,7 @@ class Picture < ApplicationRecord
 
   belongs_to :teacher
   has_many :assets, dependent: :restrict_with_exception
+  has_many :handed_files, dependent: :delete_all
   has_one_attached :file
 
   def self.take_in(upload)

@@ -12,6 +12,9 @@ class School < ApplicationRecord
   class << self
     def current = first || new
 
+    # Whether it has accounts of its own by which teachers sign in (SchoolLogin).
+    def accounts? = ENV["USHER_OIDC_ISSUER"].present?
+
     # A token by which this address may make an account.
     def invitation(email) = verifier.generate(email.to_s.strip.downcase, expires_in: INVITED_FOR, purpose: :invitation)
 

@@ -41,7 +41,9 @@ class Take < ApplicationRecord
     cut
     update!(state: "ready")
   rescue StandardError => error
-    update!(state: "failed")
+    give_up
     raise error
   end
+
+  def give_up = update!(state: "failed")
 end

@@ -1,7 +1,7 @@
 class Teacher < ApplicationRecord
   ADDRESS = /\A[^@\s]+@[^@\s]+\z/
 
-  include Passwords, Moving, Factor
+  include Passwords, Moving, Factor, Handed, SchoolAccount
 
   MOST_HOSTS = 50
 

@@ -1,6 +1,7 @@
 // Devices and teachers for bench/follow: opens every websocket, publishes, and measures what arrives.
 // Reads its task as JSON from standard input and prints the result as JSON.
 //   { kind: "usher" | "bare", url, origin, seconds, rate, lessons: [{ board, teacher, page, seats: [cookie] }] }
+// beside: another origin, at which every second device is, and leaves for the first when that hangs up.
 import { createRequire } from "node:module"
 import { performance } from "node:perf_hooks"
 const WebSocket = createRequire(import.meta.url)("ws")
@@ -9,31 +10,48 @@ setTimeout(() => { console.error("took too long"); process.exit(1) }, 90_000)
 const task = JSON.parse(await new Promise(resolve => { let all = ""; process.stdin.on("data", part => { all += part }).on("end", () => resolve(all)) }))
 const sent = new Map()
 const waits = []
-let delivered = 0, swapped = 0, arrivedSwapped = 0, expected = 0, gaps = 0
+let delivered = 0, swapped = 0, arrivedSwapped = 0, expected = 0, gaps = 0, moved = 0, past = 0
 
 const opened = (socket, ready) => new Promise((resolve, reject) => { socket.on("message", function wait(data) { if (ready(data)) { socket.off("message", wait); resolve() } }); socket.on("error", reject); socket.on("close", () => reject(new Error("a websocket was closed"))) })
-const connect = (cookie, identifier) => {
-  const socket = new WebSocket(task.url, ["actioncable-v1-json"], { headers: { Cookie: cookie, Origin: task.origin }, perMessageDeflate: false })
+const cable = origin => `${origin.replace("http", "ws")}/cable`
+const connect = (cookie, identifier, url = task.url) => {
+  const socket = new WebSocket(url, ["actioncable-v1-json"], { headers: { Cookie: cookie, Origin: task.beside ? new URL(url.replace("ws", "http")).origin : task.origin }, perMessageDeflate: false })
   opened(socket, data => String(data).includes("welcome")).then(() => socket.send(JSON.stringify({ command: "subscribe", identifier })))
   return [socket, opened(socket, data => String(data).includes("confirm_subscription"))]
 }
 
 // A device as it is: puts messages in their order by number, asks for what is missing, then applies.
 class Device {
-  constructor(cookie) {
-    this.cookie = cookie
+  constructor(cookie, origin = task.origin) {
+    Object.assign(this, { cookie, origin })
     this.waiting = new Map()
     this.applied = 0
     this.identifier = JSON.stringify({ channel: "DeviceChannel" })
-    ;[this.socket, this.ready] = connect(cookie, this.identifier)
-    this.socket.on("message", data => this.receive(JSON.parse(data).message))
+    this.open()
+  }
+
+  open() {
     this.count = 0
+    ;[this.socket, this.ready] = connect(this.cookie, this.identifier, task.beside ? cable(this.origin) : task.url)
+    this.socket.on("message", data => this.receive(JSON.parse(data).message))
+    if (this.origin === task.beside) this.socket.on("close", () => this.move())
+  }
+
+  // To the other process, which is asked for what was said meanwhile.
+  async move() {
+    if (done) return
+    moved++
+    this.origin = task.origin
+    this.open()
+    await this.ready
+    this.ask(this.from)
   }
 
   receive(message) {
-    if (!message?.wet) return
+    if (!message?.n) return
     if (++this.count % 40 === 0) this.socket.send(JSON.stringify({ command: "message", identifier: this.identifier, data: JSON.stringify({ action: "seen", count: this.count }) }))
     this.n ??= message.n - 1
+    this.from = message.from
     if (message.n < (this.latest ?? 0)) arrivedSwapped++
     this.latest = Math.max(this.latest ?? 0, message.n)
     if (message.n <= this.n) return
@@ -45,7 +63,8 @@ class Device {
     let message
     while ((message = this.waiting.get(this.n + 1))) {
       this.waiting.delete(++this.n)
-      apply(this, message.wet.id)
+      if (message.wet) apply(this, message.wet.id)
+      else if (Object.keys(message).length === 2) past++ // ink that was wet then: a device is told of it dry
     }
     if (this.waiting.size) this.timer ??= setTimeout(() => this.ask(from), 250)
   }
@@ -53,7 +72,7 @@ class Device {
   async ask(from) {
     this.timer = null
     gaps++
-    const response = await fetch(`${task.origin}/seat/feed?from=${from}&n=${this.n}`, { headers: { Cookie: this.cookie, Accept: "application/json" } })
+    const response = await fetch(`${this.origin}/seat/feed?from=${from}&n=${this.n}`, { headers: { Cookie: this.cookie, Accept: "application/json" } })
     if (response.ok) for (const message of await response.json()) if (message.n > this.n) this.waiting.set(message.n, message)
     this.flush(from)
   }
@@ -71,7 +90,7 @@ const points = Array.from({ length: 24 }, (_, n) => [400.25 + n * 3.5, 300.5 + n
 const wet = (page, id) => ({ page, id, colour: "#1e6079", stroke_width: 6, start: 0, points })
 
 function lesson({ board, teacher, page, seats }, index) {
-  const devices = task.kind === "usher" ? seats.map(cookie => new Device(cookie)) : seats.map(() => {
+  const devices = task.kind === "usher" ? seats.map((cookie, n) => new Device(cookie, task.beside && n % 2 ? task.beside : task.origin)) : seats.map(() => {
     const socket = new WebSocket(task.url, { perMessageDeflate: false })
     const device = { socket, applied: 0, ready: new Promise(resolve => socket.on("open", resolve)) }
     socket.on("message", data => { const message = JSON.parse(data); if (message.lesson === index) apply(device, message.wet.id) })
@@ -92,6 +111,7 @@ function lesson({ board, teacher, page, seats }, index) {
   return { ready: Promise.all([ready, ...devices.map(device => device.ready)]), publish, close: () => [socket, ...devices.map(device => device.socket)].forEach(one => one.terminate()) }
 }
 
+let done = false
 const lessons = task.lessons.map(lesson)
 await Promise.all(lessons.map(({ ready }) => ready))
 await new Promise(resolve => setTimeout(resolve, 1000))
@@ -104,9 +124,11 @@ await Promise.all(lessons.map(({ publish }, index) => new Promise(resolve => set
     if (made >= task.rate * task.seconds) { clearInterval(timer); resolve() }
   }, 5)
 }, index * gap / lessons.length))))
-await new Promise(resolve => setTimeout(resolve, 3000))
+const late = performance.now() + 3000 + (task.beside ? 20_000 : 0)
+while (performance.now() < late && (!task.beside || delivered + past < expected)) await new Promise(resolve => setTimeout(resolve, 100))
+done = true
 lessons.forEach(({ close }) => close())
 waits.sort((a, b) => a - b)
 const share = part => Math.round(waits[Math.round((waits.length - 1) * part)] * 100) / 100
-console.log(JSON.stringify({ expected, delivered, lost: expected - delivered, out_of_order: swapped, arrived_out_of_order: arrivedSwapped, gaps, p50_ms: share(0.5), p95_ms: share(0.95) }))
+console.log(JSON.stringify({ expected, delivered, past, lost: expected - delivered - past, out_of_order: swapped, arrived_out_of_order: arrivedSwapped, gaps, moved, p50_ms: share(0.5), p95_ms: share(0.95) }))
 process.exit(0)

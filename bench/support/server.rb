@@ -27,18 +27,25 @@ module Bench
   class Server
     attr_reader :port, :pid, :data
 
-    def self.run
-      server = new
+    # environment: what is set besides.
+    def self.run(environment = {})
+      server = new(environment)
       server.start
       yield server
     ensure
       server&.stop
     end
 
-    def initialize
+    def initialize(environment = {})
       @data = Dir.mktmpdir("usher-bench")
       @port = Addrinfo.tcp("127.0.0.1", 0).bind { |socket| socket.local_address.ip_port }
-      @env = { "USHER_DATA" => @data, "RAILS_ENV" => "production", "PORT" => @port.to_s, "USHER_BIND" => "127.0.0.1", "USHER_LOG" => File.join(@data, "log"), **memory }
+      @env = { "USHER_DATA" => @data, "RAILS_ENV" => "production", "PORT" => @port.to_s, "USHER_BIND" => "127.0.0.1", "USHER_LOG" => File.join(@data, "log"), **memory, **environment }
+    end
+
+    # A second process on the same data, at a port of its own; answers with its number and that port.
+    def beside
+      port = Addrinfo.tcp("127.0.0.1", 0).bind { |socket| socket.local_address.ip_port }
+      [ begin_at(port, "PORT" => port.to_s).tap { |pid| @beside = pid }, port ]
     end
 
     # As bin/usher sets it.
@@ -67,12 +74,23 @@ module Bench
       JSON.parse(out.lines.last)
     end
 
-    def serve
-      @pid = spawn(@env, "bundle", "exec", "puma", "-C", "config/puma.rb", chdir: ROOT, out: File::NULL, err: File::NULL)
+    def serve = @pid = begin_at(port)
+
+    def begin_at(port, more = {})
+      pid = spawn({ **@env, **more }, "bundle", "exec", "puma", "-C", "config/puma.rb", chdir: ROOT, out: File::NULL, err: File::NULL)
       600.times { TCPSocket.new("127.0.0.1", port).close && break rescue sleep(0.1) }
+      pid
     end
 
     def stop
+      Process.kill(:KILL, @beside) if @beside
+    rescue Errno::ESRCH
+      nil # killed by the bench
+    ensure
+      end_first
+    end
+
+    def end_first
       if @pid
         Process.kill(:TERM, @pid)
         Process.wait(@pid)

@@ -11,6 +11,7 @@ require Rails.root.join("lib/turns").to_s
 
 ActiveSupport.on_load(:active_record) do
   require "active_record/connection_adapters/sqlite3_adapter"
+  SQLite3::ForkSafety.suppress_warnings! # forks let go of the connections they were handed and make their own (Forked)
 
   module SqliteForThreads
     TURNS = Concurrent::Map.new

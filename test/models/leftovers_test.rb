@@ -10,6 +10,14 @@ class LeftoversTest < ActiveSupport::TestCase
     assert_equal [ [ job.id ], 0, 0 ], [ SolidQueue::ReadyExecution.pluck(:job_id), SolidQueue::ClaimedExecution.count, SolidQueue::Process.count ]
   end
 
+  test "of several servers, one takes over what another that gives no sign of life had begun" do
+    jobs = Array.new(2) { SolidQueue::Job.enqueue(ForgetJob.new) }
+    gone, alive = [ 3.minutes, 1.second ].map { |ago| SolidQueue::Process.create!(kind: "Worker", name: fresh, pid: 1, last_heartbeat_at: ago.ago).tap { |process| SolidQueue::ReadyExecution.claim("*", 1, process.id) } }
+    assert_equal [ gone.id, alive.id ], SolidQueue::ClaimedExecution.order(:job_id).pluck(:process_id)
+    Leftovers.take_over
+    assert_equal [ [ jobs.first.id ], [ jobs.last.id ] ], [ SolidQueue::ReadyExecution.pluck(:job_id), SolidQueue::ClaimedExecution.pluck(:job_id) ]
+  end
+
   test "a program ends with the process that began it" do
     mark = "usher-#{SecureRandom.hex(4)}"
     child = fork do

@@ -9,7 +9,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
   # "VERB path" => who may; the rest must get nothing (401, 404, or the way to a door).
   ROUTES = {
     "GET /" => %i[owner other], "GET /session/new" => EVERYBODY, "POST /session" => EVERYBODY, "DELETE /session" => EVERYBODY,
-    "GET /teacher/new" => EVERYBODY, "POST /teacher" => EVERYBODY,
+    "GET /school_login/new" => [], "GET /school_login" => [], "GET /teacher/new" => EVERYBODY, "POST /teacher" => EVERYBODY,
     "GET /lessons" => %i[owner other], "POST /lessons" => %i[owner other],
     "GET /lessons/:id" => TEACHER, "PATCH /lessons/:id" => TEACHER, "PUT /lessons/:id" => TEACHER, "DELETE /lessons/:id" => TEACHER,
     "POST /lessons/:lesson_id/copy" => TEACHER, "POST /lessons/:lesson_id/return" => [], "GET /lessons/:lesson_id/teach" => TEACHER,
@@ -19,7 +19,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "DELETE /lessons/:lesson_id/share" => TEACHER, "GET /lessons/:lesson_id/running_order" => TEACHER, "POST /lessons/:lesson_id/pages" => TEACHER,
     "POST /lessons/:lesson_id/polls" => TEACHER, "GET /lessons/:lesson_id/activities/new" => TEACHER, "POST /lessons/:lesson_id/activities" => TEACHER, "POST /lessons/:lesson_id/proposals" => TEACHER,
     "GET /lessons/:lesson_id/faces" => TEACHER, "POST /lessons/:lesson_id/faces" => TEACHER,
-    "POST /lessons/:lesson_id/takes" => TEACHER, "GET /bin" => %i[owner other],
+    "POST /lessons/:lesson_id/takes" => TEACHER, "GET /bin" => %i[owner other], "POST /lessons/:lesson_id/handover" => TEACHER, "DELETE /lessons/:lesson_id/handover" => TEACHER, "PATCH /handovers/:id" => %i[other], "PUT /handovers/:id" => %i[other], "DELETE /handovers/:id" => %i[other],
     "PATCH /lessons/:lesson_id/running_order" => TEACHER, "PUT /lessons/:lesson_id/running_order" => TEACHER, "GET /lessons/:lesson_id/facts" => TEACHER,
     "GET /lessons/:lesson_id/pages" => TEACHER, "DELETE /lessons/:lesson_id/pages" => TEACHER, "POST /lessons/:lesson_id/arrivals" => TEACHER, "GET /lessons/:lesson_id/links" => TEACHER,
     "POST /pages/:page_id/guides" => TEACHER, "POST /pages/:page_id/choice" => TEACHER, "POST /pages/:page_id/clippings" => TEACHER, "POST /pages/:page_id/pastes" => TEACHER, "POST /pages/:page_id/flows" => TEACHER,
@@ -79,6 +79,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     @take.make
     @take.voice.attach(io: StringIO.new("voice"), filename: "voice.webm", content_type: "audio/webm", identify: false)
     @kept = Lesson.keep_page(@page, title: "Tides to start from")
+    @handover = Handover.offer(lesson(@owner), @other.email)
     @seat = seat(@sitting)
     @attempt = @activity.deal(to: Participant.of(@seat))
     @quiz = @lesson.activities.create!(title: "Quiz", kind: "true_false", content: { "sentences" => [ { "ask" => "Ropes sink.", "true" => false } ] })
@@ -161,7 +162,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     return "0" if path.start_with?("/account/sign_ins")
     return "p1" if path.end_with?("/faces/:id") && name == "id"
     return { "drawings" => "1", "found_pictures" => "crab" }[path.split("/")[1]] if path.match?(%r{\A/(drawings|found_pictures)/})
-    { "lessons" => @lesson, "imports" => @import, "pages" => @page, "pictures" => @picture, "media" => @asset, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take, "starting_points" => @kept, "bank_questions" => @banked }
+    { "lessons" => @lesson, "imports" => @import, "pages" => @page, "pictures" => @picture, "media" => @asset, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take, "starting_points" => @kept, "bank_questions" => @banked, "handovers" => @handover }
       .find { |part, _| path.start_with?("/#{part}/:#{name}") }.last.id.to_s
   end
 

@@ -5,7 +5,7 @@ class Assets::StillsController < Assets::BaseController
   AT = Usher::Types::Number.new(0..360_000)
 
   def create
-    picture = asset.still(Usher::Invalid.about("The moment") { AT.call(params[:at]) })
+    picture = asset.still(Usher::Invalid.about("The moment") { AT.call(params[:at]) }, by: teacher)
     render json: picture.slice(:id, :width, :height, :name)
   end
 end

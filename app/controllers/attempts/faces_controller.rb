@@ -20,14 +20,14 @@ class Attempts::FacesController < ApplicationController
     attempt.seen(solved: solved, all: solved && attempt.participant.nil?).face(params[:id])
   end
 
-  def owner = attempt.activity.lesson.teacher
+  def lesson = attempt.activity.lesson
 
   def picture(face)
-    picture = owner.pictures.find(face.picture)
+    picture = lesson.pictures.find(face.picture)
     send_data picture.version("medium").download, type: picture.content_type, disposition: :inline
   end
 
-  def sound(face) = stream(owner.assets.find(face.sound).file)
+  def sound(face) = stream(lesson.assets.find(face.sound).file)
 
   # Words that are only heard; or all words, where the teacher has them read aloud.
   def said(face)

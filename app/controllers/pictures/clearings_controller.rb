@@ -10,7 +10,7 @@ class Pictures::ClearingsController < ApplicationController
   def create
     picture = access.pictures.find(params[:picture_id])
     colour = params[:colour] || picture.colour_at(SHARE.call(params[:across]), SHARE.call(params[:down]))
-    cleared = picture.cleared_of(colour, params[:tolerance] || 24)
+    cleared = picture.cleared_of(colour, params[:tolerance] || 24, by: teacher)
     render json: { picture: cleared.id, colour: colour }
   end
 end

@@ -1,4 +1,4 @@
-// A lesson's card on the desk: its menu and its dialog for renaming.
+// A lesson's card on the desk: its menu and its dialogs.
 export const card = () => ({
   open: false,
   toggle() {
@@ -6,6 +6,10 @@ export const card = () => ({
   },
   shut() {
     this.open = false
+  },
+  hand() {
+    this.open = false
+    this.$refs.hand.showModal()
   },
   about() {
     this.open = false

@@ -8,6 +8,7 @@ class Access::Nobody
   def picture(_address) = nil
   def assets = Asset.none
   def imports = Import.none
+  def handovers = Handover.none
   def activities = Activity.none
   def attempts = Attempt.none
   def results = Attempt.none

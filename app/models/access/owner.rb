@@ -8,9 +8,10 @@ class Access::Owner < Access::Nobody
   def binned_lessons = @teacher.lessons.binned
   def pages = Page.kept.where(lesson: lessons)
   def binned_pages = Page.binned.where(lesson: lessons)
-  def pictures = @teacher.pictures
+  def pictures = @teacher.pictures.or(Picture.where(id: @teacher.handed_files.select(:picture_id)))
   def picture(address) = Usher::Veil.read(address)&.then { |number, _| pictures.find_by(id: number) }
-  def assets = @teacher.assets
+  def assets = @teacher.assets.or(Asset.where(id: @teacher.handed_files.select(:asset_id)))
+  def handovers = Handover.standing.where(address: @teacher.email) # to this teacher
   def activities = Activity.where(lesson: lessons)
   def attempts = Attempt.at_wall.where(edition: Edition.where(activity: activities)) # a student's go is the student's
   def results = Attempt.where(edition: Edition.where(activity: activities)).where.not(participant: nil) # those of the class, to look at

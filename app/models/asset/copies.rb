@@ -34,15 +34,17 @@ module Asset::Copies
     end
     update!(state: "ready", progress: 100)
   rescue StandardError => error
-    update!(state: plays? ? "ready" : "failed")
+    give_up
     raise unless error.is_a?(Usher::Invalid)
   end
 
-  # The picture at this second, as a picture of the teacher's.
-  def still(at)
+  def give_up = update!(state: plays? ? "ready" : "failed")
+
+  # The picture at this second, as a picture of this teacher's.
+  def still(at, by: teacher)
     raise Usher::Invalid, "Only videos have stills." unless kind == "video"
     bytes = file.open { |source| Usher::Formats::Film.still(source.path, at: at.clamp(0, seconds)) }
-    Picture.take_in_bytes(bytes, teacher: teacher, name: "#{name} at #{format('%d:%02d', *at.round.divmod(60))}")
+    Picture.take_in_bytes(bytes, teacher: by, name: "#{name} at #{format('%d:%02d', *at.round.divmod(60))}")
   end
 
   private

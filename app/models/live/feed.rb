@@ -1,5 +1,5 @@
-# One numbered stream of messages. Every message says which process sent it (`from`) and its number
-# there (`n`), so that a browser puts them in order, notices a gap and asks for what it missed.
+# One numbered stream of messages. Every message says where its numbers come from (`from`: this process; see SharedFeed)
+# and its number there (`n`), so that a browser puts them in order, notices a gap and asks for what it missed.
 # A message is for everybody who follows, or for those of one address ("seat:7", "layer:12"): the others get only
 # its number, so that nobody takes it for a gap.
 # The last few hundred, and at most some megabytes, are kept for that; who missed more starts afresh
@@ -16,7 +16,9 @@ class Live::Feed
 
   @feeds = Concurrent::Map.new
 
-  def self.[](name) = @feeds.compute_if_absent(name) { new(name) }
+  def self.[](name) = @feeds.compute_if_absent(name) { (Live::Relay.on? ? Live::SharedFeed : self).new(name) }
+
+  def self.publish_to(name, to, message) = self[name].publish(to: to, **message)
 
   attr_reader :name
 
@@ -27,16 +29,8 @@ class Live::Feed
     @lock = Mutex.new
   end
 
-  # Encoded here; handed to every follower as it is. Under the lock, so that numbers and delivery agree.
   # to: an address, where it is not for everybody.
-  def publish(to: nil, **message)
-    @lock.synchronize do
-      head = { from: FROM, n: @number += 1 }
-      sent = Sent.new(to, JSON.generate({ **head, **message }), (JSON.generate(head) if to))
-      remember(sent)
-      ActionCable.server.broadcast(@name, self.class.pack(sent), coder: nil)
-    end
-  end
+  def publish(to: nil, **message) = Forked.inside? ? Forked.tell(Live::Feed, :publish_to, @name, to, message) : say(to, message)
 
   # Where the feed stands: what a freshly loaded page has seen already.
   def mark = { from: FROM, n: @number }
@@ -62,6 +56,16 @@ class Live::Feed
   end
 
   private
+
+  # Encoded here; handed to every follower as it is. Under the lock, so that numbers and delivery agree.
+  def say(to, message)
+    @lock.synchronize do
+      head = { from: FROM, n: @number += 1 }
+      sent = Sent.new(to, JSON.generate({ **head, **message }), (JSON.generate(head) if to))
+      remember(sent)
+      ActionCable.server.broadcast(@name, self.class.pack(sent), coder: nil)
+    end
+  end
 
   def remember(sent)
     @recent << sent

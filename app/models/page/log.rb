@@ -86,13 +86,12 @@ module Page::Log
   # The picture that is the paper in this style, which must be the teacher's.
   def paper_picture(style)
     number = Usher::Page::Paper.of(style).picture or return
-    lesson.teacher.pictures.find_by(id: number) or raise Usher::Invalid, "That picture is not in this lesson's store room."
+    lesson.pictures.find_by(id: number) or raise Usher::Invalid, "That picture is not in this lesson's store room."
   end
 
   # An item may only show what belongs to this lesson and its teacher.
   def guard(rows)
-    teacher = lesson.teacher
-    { picture_id: teacher.pictures, asset_id: teacher.assets, activity_id: lesson.activities }.each do |column, own|
+    { picture_id: lesson.pictures, asset_id: lesson.assets, activity_id: lesson.activities }.each do |column, own|
       numbers = rows.filter_map { |row| row[column] }.uniq
       next if numbers.empty? || own.where(id: numbers).count == numbers.size
       raise Usher::Invalid, "That picture, file or activity is not in this lesson's store room."

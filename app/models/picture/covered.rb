@@ -7,7 +7,7 @@ module Picture::Covered
 
   # Bytes of a PNG, or of a JPEG where it is one. parts: as Usher::Veil has them.
   def covered(parts)
-    MAKING.synchronize { Rails.cache.fetch([ "covered", id, parts ], expires_in: 1.day) { blanked(parts) } }
+    MAKING.synchronize { Rails.cache.fetch([ "covered", id, parts ], expires_in: 1.day) { Forked.run { blanked(parts) } } }
   end
 
   def covered_type = content_type == "image/jpeg" ? content_type : "image/png"

@@ -23,7 +23,7 @@ class Picture::Intake
   def picture_attributes
     reader = READERS[Marcel::MimeType.for(StringIO.new(@bytes))]
     raise Usher::Invalid, UNKNOWN unless reader
-    bytes, type, width, height = send(reader)
+    bytes, type, width, height = Forked.run { send(reader) }
     { name: @name.truncate(120), content_type: type, width: width, height: height,
       file: { io: StringIO.new(bytes), filename: "picture", content_type: type, identify: false } }
   end

@@ -14,10 +14,15 @@ module Picture::Versions
     return unless photo?
     SIDES.each do |name, side|
       next if [ width, height ].max <= side * 1.2 || public_send(name).attached?
-      image = Vips::Image.thumbnail_buffer(file.download, side, height: side, size: :down)
-      bytes = image.has_alpha? ? image.pngsave_buffer(strip: true) : image.jpegsave_buffer(Q: 82, strip: true)
+      bytes = Forked.run { smaller(side) }
       public_send(name).attach(io: StringIO.new(bytes), filename: name, content_type: content_type, identify: false)
     end
+  end
+
+  # Bytes, with the longer side of so many dots.
+  def smaller(side)
+    image = Vips::Image.thumbnail_buffer(file.download, side, height: side, size: :down)
+    image.has_alpha? ? image.pngsave_buffer(strip: true) : image.jpegsave_buffer(Q: 82, strip: true)
   end
 
   # The file of this version ("small", "medium"), or the whole one where there is none.

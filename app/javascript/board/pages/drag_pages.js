@@ -4,7 +4,8 @@ import { drag } from "surface/drag"
 const HOLD = 350 // ms
 const SHAKY = 8 // pixels
 
-// moved(tab, onto): the tab was let go over another. free: the strip has rows, so a tab may go down too.
+// moved(tab, onto): the tab was let go over another. free: the strip has rows, so a tab may go down too. Answers with
+// whether a hand holds a tab just now.
 export function dragPages(strip, moved, { free = false } = {}) {
   let lifted = null,
     pressed = false
@@ -63,4 +64,5 @@ export function dragPages(strip, moved, { free = false } = {}) {
   strip.addEventListener("contextmenu", event => {
     if (pressed) event.preventDefault()
   })
+  return () => pressed
 }

@@ -23,7 +23,7 @@ export class RunningOrder extends Part {
       if (page) this.turning.to(Number(page.dataset.page))
       if (event.target.closest("[data-add-page]")) this.offer()
     })
-    dragPages(strip, (tab, onto) => this.move(Number(tab.dataset.page), this.tabs().indexOf(onto) + 1))
+    this.held = dragPages(strip, (tab, onto) => this.move(Number(tab.dataset.page), this.tabs().indexOf(onto) + 1))
     strip.addEventListener("keydown", event => {
       const page = event.target.closest("[data-page]")
       const step = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
@@ -64,7 +64,7 @@ export class RunningOrder extends Part {
   async move(page, number) {
     if (number < 1) return
     await this.run(() => send("PATCH", `/pages/${page}/position`, { number }))
-    this.strip.querySelector(`[data-page="${page}"]`)?.focus()
+    this.tab(page)?.focus()
   }
 
   moveBy(step) {
@@ -125,10 +125,17 @@ export class RunningOrder extends Part {
     this.turning.know(JSON.parse(fresh.dataset.pages))
     this.clashes.look()
     if (!this.strip) return
+    if (this.held()) return this.elsewhere() // what a hand holds stays until it lets go
+    const focused = document.activeElement?.closest("#running-order [data-page]")?.dataset.page
     window.htmx.swap(this.strip, fresh.innerHTML, { swapStyle: "innerHTML" })
     this.strip.querySelectorAll("[data-grow]").forEach(element => {
       element.style.flexGrow = element.dataset.grow
     })
+    if (focused) this.tab(focused)?.focus()
+  }
+
+  tab(page) {
+    return this.strip.querySelector(`[data-page="${page}"]`)
   }
 
   // Marks the page in view, and draws its small picture anew a little after it changed.

@@ -1,0 +1,3 @@
+class TakeOverJob < ApplicationJob
+  def perform = Leftovers.take_over
+end

@@ -1,0 +1,105 @@
+require "fiddle"
+
+# Work that takes long, or much memory, in a process of its own: a fork of this one, which comes after everything else
+# the machine has to do, has limits, and ends with the thread that waits for it. The memory it took goes with it, and a
+# thread that only waits leaves Ruby's lock to those whose answers somebody's hand waits for.
+#
+#   pdf = Forked.run { Usher::Formats::Pdf::Writer.write(documents) }
+#
+# What the block answers, and what it raises, comes back; what it tells live feeds is told here. Records it changed must
+# be loaded anew. libvips is used nowhere else: its threads would be missing in a fork of a process that has used it.
+class Forked
+  class Failed < StandardError; end # it ended without an answer: out of time or memory, or killed
+
+  SECONDS = 120
+  MEMORY = 2.gigabytes # of addresses, over what this process has
+  NICE = 10
+  DIES_WITH_PARENT = 1 # PR_SET_PDEATHSIG of prctl(2)
+  BEGINNING = Mutex.new
+
+  class << self
+    attr_accessor :off # for tests, whose transactions no other process sees
+    attr_writer :outside
+
+    # seconds: after which it is ended. Raises Failed. Within a fork, or where it is switched off, the block is just run.
+    def run(seconds: SECONDS, &work) = off || inside? ? work.call : new(work).answer(seconds)
+
+    def inside? = !@outside.nil?
+
+    # To be done by the process that waits: tell(Live::Feed, :publish_to, "name", {}).
+    def tell(receiver, message, *given) = write(:tell, [ receiver.name, message, given ])
+
+    # From a fork to the process that waits for it.
+    def write(kind, value) = @outside.write(Marshal.dump([ kind, value ]))
+  end
+
+  def initialize(work) = @work = work
+
+  def answer(seconds)
+    reader, pid = begin_work
+    ending = Concurrent::ScheduledTask.execute(seconds) { Process.kill(:KILL, pid) }
+    listen(reader)
+  ensure
+    ending&.cancel
+    reader&.close
+    pid && Process.kill(:KILL, pid) && Process.wait(pid) # also where nobody waits for its answer any more
+  end
+
+  private
+
+  # One fork begins after the other, so that none is handed the pipe of another.
+  def begin_work
+    BEGINNING.synchronize do
+      reader, writer = IO.pipe(binmode: true)
+      parent = Process.pid
+      pid = fork do
+        reader.close
+        work_for(parent, writer)
+      end
+      writer.close
+      [ reader, pid ]
+    end
+  end
+
+  # What the fork says, until it has its answer.
+  def listen(reader)
+    loop do
+      kind, value = Marshal.load(reader) # rubocop:disable Security/MarshalLoad -- written by this very program
+      case kind
+      when :tell then value[0].constantize.public_send(value[1], *value[2])
+      when :done then return value
+      when :raised then raise value
+      end
+    end
+  rescue EOFError
+    raise Failed, "That took more time or memory than Usher gives it."
+  end
+
+  def work_for(parent, writer)
+    settle(parent, writer)
+    done = @work.call
+    self.class.write(:done, done)
+  rescue Exception => error # rubocop:disable Lint/RescueException -- whatever it was, who waits hears of it
+    self.class.write(:raised, portable(error))
+  ensure
+    exit!
+  end
+
+  # Ends with the parent, comes after others, and has no more than so much memory.
+  def settle(parent, writer)
+    %w[TERM HUP].each { |name| Signal.trap(name, "DEFAULT") }
+    Fiddle::Function.new(Fiddle::Handle::DEFAULT["prctl"], [ Fiddle::TYPE_INT, Fiddle::TYPE_LONG ], Fiddle::TYPE_INT).call(DIES_WITH_PARENT, Signal.list["KILL"])
+    exit! if Process.ppid != parent # which ended meanwhile
+    ObjectSpace.each_object(BasicSocket) { |socket| socket.close unless socket.closed? } # what the parent hangs up is hung up
+    Process.setpriority(Process::PRIO_PROCESS, 0, NICE)
+    Process.setrlimit(:AS, File.read("/proc/self/statm").to_i * 4096 + MEMORY, Process.getrlimit(:AS).last)
+    self.class.outside = writer
+  end
+
+  # An error that can travel.
+  def portable(error)
+    Marshal.load(Marshal.dump(error)) # rubocop:disable Security/MarshalLoad -- its own
+  rescue StandardError
+    Failed.new("#{error.class}: #{error.message}")
+  end
+end

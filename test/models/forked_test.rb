@@ -1,0 +1,64 @@
+require "test_helper"
+
+class ForkedTest < ActiveSupport::TestCase
+  setup { Forked.off = false }
+  teardown { Forked.off = true }
+
+  test "what it answers and what it raises comes back" do
+    assert_equal({ tides: [ 1, "two" ] }, Forked.run { { tides: [ 1, "two" ] } })
+    assert_not_equal Process.pid, Forked.run { Process.pid }
+    assert_equal "Choose a picture first.", assert_raises(Usher::Invalid) { Forked.run { raise Usher::Invalid, "Choose a picture first." } }.message
+    assert_raises(ActiveRecord::RecordInvalid) { Forked.run { Teacher.new.tap(&:validate).then { |one| raise ActiveRecord::RecordInvalid, one } } }
+    assert_match(/a proc/, assert_raises(Forked::Failed) { Forked.run { raise KeyError.new("a proc", receiver: proc { }) } }.message)
+  end
+
+  test "it ends in time, and with its memory" do
+    assert_raises(Forked::Failed) { Forked.run(seconds: 0.5) { sleep } }
+    assert_raises(NoMemoryError) { Forked.run { "tide" * 1.gigabyte } }
+    assert_raises(Forked::Failed) { Forked.run { Process.kill(:KILL, Process.pid) } }
+    assert_raises(Errno::ECHILD) { Process.wait }
+  end
+
+  test "one within another is no process more" do
+    assert_equal [ true, true ], Forked.run { [ Forked.inside?, Forked.run { Process.pid } == Process.pid ] }
+    assert_not Forked.inside?
+  end
+
+  test "what it tells a feed is told here, in order" do
+    feed = Live::Feed["forked-test"]
+    before = feed.mark[:n]
+    Forked.run { 3.times { |number| feed.publish(page: number) } }
+    assert_equal [ 0, 1, 2 ], feed.since(Live::Feed::FROM, before).map { |frame| JSON.parse(frame)["page"] }
+  end
+
+  test "it comes after others, and holds nobody's connection open" do
+    server = TCPServer.new("127.0.0.1", 0)
+    client = TCPSocket.new("127.0.0.1", server.addr[1])
+    guest = server.accept
+    gate = IO.pipe
+    waiting = Thread.new { Forked.run { gate.first.read(1) && Process.getpriority(Process::PRIO_PROCESS, 0) } }
+    sleep 0.3
+    guest.close
+    assert client.wait_readable(5), "hung up here, and still open"
+    gate.last.write("!")
+    assert_operator waiting.value, :>, Process.getpriority(Process::PRIO_PROCESS, 0)
+  ensure
+    [ server, client, *gate ].compact.each(&:close)
+  end
+
+  test "it ends with the one that waits for it" do
+    said = IO.pipe
+    parent = fork do
+      said.first.close
+      Forked.run { said.last.puts(Process.pid) || said.last.flush || sleep }
+    ensure
+      exit!
+    end
+    said.last.close
+    child = Integer(said.first.gets)
+    Process.kill(:KILL, parent)
+    Process.wait(parent)
+    100.times { File.exist?("/proc/#{child}") && !File.read("/proc/#{child}/stat").match?(/\) Z /) ? sleep(0.05) : break }
+    assert_not File.exist?("/proc/#{child}") && !File.read("/proc/#{child}/stat").match?(/\) Z /)
+  end
+end
