@@ -10,7 +10,7 @@ class AccountsController < ApplicationController
   end
 
   def update
-    teacher.update!(name: params.require(:teacher).permit(:name)[:name])
+    teacher.update!(name: params.permit(teacher: [ :name ]).require(:teacher)[:name])
     redirect_to account_path, notice: "Kept."
   end
 

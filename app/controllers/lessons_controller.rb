@@ -29,7 +29,7 @@ class LessonsController < ApplicationController
 
   def update
     @lesson = access.lessons.find(params[:id])
-    @lesson.update!(params.require(:lesson).permit(:title, :subject, :year, :folder, :length, :curriculum, :notes))
+    @lesson.update!(params.permit(lesson: [ :title, :subject, :year, :folder, :length, :curriculum, :notes ]).require(:lesson))
     respond_to do |format|
       format.html { htmx? ? render(partial: "card", locals: { lesson: @lesson }) : redirect_to(root_path) }
       format.json { render json: { title: @lesson.title } }

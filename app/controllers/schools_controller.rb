@@ -9,7 +9,7 @@ class SchoolsController < ApplicationController
   end
 
   def update
-    School.current.update!(params.require(:school).permit(:sign_up, :keep_days))
+    School.current.update!(params.permit(school: [ :sign_up, :keep_days ]).require(:school))
     Entry.note("settled", who: teacher, request: request)
     redirect_to school_path, notice: "Kept."
   end

@@ -12,7 +12,7 @@ class TakesController < ApplicationController
 
   def update
     take = access.takes.find(params[:id])
-    take.update!(params.require(:take).permit(:title))
+    take.update!(params.permit(take: [ :title ]).require(:take))
     redirect_to take, status: :see_other
   end
 

@@ -76,7 +76,8 @@ class Forked
   end
 
   def work_for(parent, writer)
-    settle(parent, writer)
+    self.class.outside = writer
+    settle(parent)
     done = @work.call
     self.class.write(:done, done)
   rescue Exception => error # rubocop:disable Lint/RescueException -- whatever it was, who waits hears of it
@@ -86,14 +87,20 @@ class Forked
   end
 
   # Ends with the parent, comes after others, and has no more than so much memory.
-  def settle(parent, writer)
+  def settle(parent)
     %w[TERM HUP].each { |name| Signal.trap(name, "DEFAULT") }
     Fiddle::Function.new(Fiddle::Handle::DEFAULT["prctl"], [ Fiddle::TYPE_INT, Fiddle::TYPE_LONG ], Fiddle::TYPE_INT).call(DIES_WITH_PARENT, Signal.list["KILL"])
     exit! if Process.ppid != parent # which ended meanwhile
-    ObjectSpace.each_object(BasicSocket) { |socket| socket.close unless socket.closed? } # what the parent hangs up is hung up
+    ObjectSpace.each_object(BasicSocket) { |socket| hang_up(socket) }
     Process.setpriority(Process::PRIO_PROCESS, 0, NICE)
     Process.setrlimit(:AS, File.read("/proc/self/statm").to_i * 4096 + MEMORY, Process.getrlimit(:AS).last)
-    self.class.outside = writer
+  end
+
+  # What the parent hangs up is hung up.
+  def hang_up(socket)
+    socket.close
+  rescue IOError
+    nil # one that never was opened
   end
 
   # An error that can travel.

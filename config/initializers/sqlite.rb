@@ -1,8 +1,8 @@
 # Three things that Rails does not do by itself, needed for several threads on one SQLite file, and a fourth for speed:
 # a transaction takes the write lock when it begins (a lock taken halfway fails instead of waiting; a file
 # that is only read has none);
-# waiting for the lock lets other threads run (SQLite's own timer would hold Ruby's global lock,
-# so that the thread with the write lock could never let go of it);
+# a lock that another process has is asked for again and again from Ruby (SQLite's own timer would hold Ruby's global
+# lock, and its busy handler one of SQLite's, in which a process forked at that moment would wait for ever);
 # and the threads of one process take turns from beginning to commit, because SQLite gives the lock to
 # whoever asks at the right moment, and in a full class somebody's stroke would wait for seconds;
 # and many rows go through one prepared statement, because writing and reading the text of a long one takes longer
@@ -15,6 +15,7 @@ ActiveSupport.on_load(:active_record) do
 
   module SqliteForThreads
     TURNS = Concurrent::Map.new
+    PAUSE = [ 0.001, 0.002, 0.004, 0.007 ].freeze # seconds until a lock is asked for again
     ActiveSupport::ForkTracker.after_fork { TURNS.clear }
 
     # Whatever happens in it, and whether or not it came to its end, the turn is given back.
@@ -59,7 +60,25 @@ ActiveSupport.on_load(:active_record) do
 
     def configure_connection
       super
-      @raw_connection.busy_handler_timeout = patience
+      @raw_connection.busy_timeout(0)
+    end
+
+    def with_raw_connection(**)
+      super { |connection| patiently(connection) { yield connection } }
+    end
+
+    # A statement that got no lock has done nothing yet; within a transaction it has the lock.
+    def patiently(connection)
+      last = nil
+      begin
+        yield
+      rescue SQLite3::BusyException
+        now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+        last ||= now + patience.fdiv(1000)
+        raise if now > last || connection.transaction_active?
+        sleep PAUSE.sample
+        retry
+      end
     end
   end
   ActiveRecord::ConnectionAdapters::SQLite3Adapter.prepend(SqliteForThreads)

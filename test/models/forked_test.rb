@@ -16,7 +16,7 @@ class ForkedTest < ActiveSupport::TestCase
     assert_raises(Forked::Failed) { Forked.run(seconds: 0.5) { sleep } }
     assert_raises(NoMemoryError) { Forked.run { "tide" * 1.gigabyte } }
     assert_raises(Forked::Failed) { Forked.run { Process.kill(:KILL, Process.pid) } }
-    assert_raises(Errno::ECHILD) { Process.wait }
+    assert_empty Dir["/proc/[0-9]*/stat"].select { |path| File.read(path).match?(/\) Z #{Process.pid} /) rescue false }
   end
 
   test "one within another is no process more" do
@@ -32,6 +32,7 @@ class ForkedTest < ActiveSupport::TestCase
   end
 
   test "it comes after others, and holds nobody's connection open" do
+    TCPSocket.allocate # as one is left that could not be opened
     server = TCPServer.new("127.0.0.1", 0)
     client = TCPSocket.new("127.0.0.1", server.addr[1])
     guest = server.accept

@@ -7,6 +7,26 @@ class ClassRightsTest < ActionDispatch::IntegrationTest
     @sitting = sit(@lesson)
   end
 
+  test "of a shape that is partly under a cover, and of a picture in which something was rubbed out, the class gets the rest alone" do
+    owner = teacher
+    page = lesson(owner).pages.first
+    picture = picture_of(owner)
+    lay(page, { "kind" => "ellipse", "id" => "oval", "x" => 100, "y" => 100, "width" => 400, "height" => 300, "fill" => "#1e6079" }, { "kind" => "cover", "id" => "lid", "x" => 300, "y" => 90, "width" => 260, "height" => 320 },
+      { "kind" => "picture", "id" => "map", "x" => 800, "y" => 100, "width" => 400, "height" => 300, "picture" => picture.id })
+    page.perform({ "verb" => "rub", "id" => "map", "path" => [ [ 900, 250 ], [ 1_100, 250 ] ], "radius" => 40 }, id: fresh, by: owner)
+    sitting = sit(page.lesson)
+    come_in(sitting)
+    get seat_page_path
+    oval = response.body[/<g id="item-oval".*?<\/g><\/g>/m]
+    assert_no_match(/<ellipse/, oval)
+    assert_operator oval.scan(/[ML](-?[\d.]+) /).flatten.map(&:to_f).max, :<, 200.1
+    address = response.body[%r{/pictures/\d+/under/g[\w-]+}]
+    get address
+    assert_response :success
+    get picture_path(picture)
+    assert_response :not_found
+  end
+
   test "a seat ends with the doors: the next class has another code, and one that was shut out by mistake the same" do
     come_in @sitting
     get seat_path

@@ -19,6 +19,20 @@ class DoorsTest < ActionDispatch::IntegrationTest
     assert_response 413
   end
 
+  test "text where a form is meant is refused, whatever it says it is" do
+    sign_in @owner
+    mine = lesson(@owner)
+    { patch: { "/lessons/#{mine.id}" => "lesson", "/school" => "school", "/account" => "teacher", "/takes/#{Take.start(mine.pages.first.showing).id}" => "take" } }.each do |verb, forms|
+      forms.each do |path, form|
+        [ "1", [ "1" ] ].each do |value|
+          send(verb, path, params: { form => value }, headers: { "Accept" => "application/json" })
+          assert_response :unprocessable_entity, "#{path} #{value}"
+        end
+      end
+    end
+    assert_equal "Tides", mine.reload.title
+  end
+
   test "what a route takes is let through to it" do
     sign_in @owner
     post "/pages/#{lesson(@owner).pages.first.id}/operations", params: "[#{' ' * 2.megabytes}]", headers: { "Content-Type" => "application/vnd.usher.operations+json", "Accept" => "application/json" }

@@ -3,6 +3,8 @@
 module Page::Redrawing
   extend ActiveSupport::Concern
 
+  NEW_TO_COVERS = [ Usher::Items::Curtained, Usher::Items::Clipped ].freeze
+
   included do
     attribute :renderer, default: -> { Usher::Page::Drawing::RENDERER } # of a new page
     scope :undrawn, -> { where.not(renderer: Usher::Page::Drawing::RENDERER) }
@@ -27,10 +29,10 @@ module Page::Redrawing
 
   private
 
-  # Until renderer 5, kinds that are curtained did not know of the covers over a part of them.
+  # Until renderer 5, kinds that are curtained did not know of the covers over a part of them; until 6, plain shapes did not.
   def curtained(item)
     placed = item.placed
-    return placed unless placed.item.is_a?(Usher::Items::Curtained) && !placed.item.covered && placed.item.hidden.empty?
+    return placed unless NEW_TO_COVERS.any? { |kind| placed.item.is_a?(kind) } && !placed.item.covered && placed.item.hidden.empty?
     above = rows.where(kind: "cover", gone: false, layer_id: item.layer.stack).map(&:placed).select { |cover| cover.z > placed.z && !cover.item.off }
     hidden = placed.item.hidden_by(above.map(&:item))
     hidden.empty? ? placed : Usher::Page::Placed.new(placed.item.remade("hidden" => hidden), placed.z)

@@ -2,6 +2,7 @@ module Usher
   # Points, boxes and polylines, in page units; y grows downwards, angles in degrees clockwise.
   module Geometry
     autoload :Box, "usher/geometry/box"
+    autoload :Clip, "usher/geometry/clip"
     autoload :Polyline, "usher/geometry/polyline"
 
     # A vector [x, y] rotated clockwise by `angle` degrees.

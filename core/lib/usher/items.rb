@@ -12,7 +12,7 @@ module Usher
     module_function
 
     def registry
-      @registry ||= Registry.new(Items, File.join(__dir__, "items"), missing: "kind of item", except: %w[card curtained dash handled heads item lettered measure playable redacted redacted_text segment shape written])
+      @registry ||= Registry.new(Items, File.join(__dir__, "items"), missing: "kind of item", except: %w[card clipped curtained dash handled heads item lettered measure playable redacted redacted_text segment shape written])
     end
 
     # An item from a hash of attributes with string keys, as stored or as a browser sent it.

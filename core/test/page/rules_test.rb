@@ -355,7 +355,7 @@ class PageRulesTest < CoreTest
   end
 
   def test_a_copy_is_free_of_what_only_its_original_is
-    copy = item("ellipse", id: "c", covered: true, hidden: [ [ 1, 2 ] ], pinned: "all", groups: %w[g], origin: "pile").plain(id: "d", groups: [])
+    copy = item("ellipse", id: "c", covered: true, hidden: [ [ 0, 0, 9, 0, 9, 9, 0, 9 ] ], pinned: "all", groups: %w[g], origin: "pile").plain(id: "d", groups: [])
     assert_equal [ "d", false, [], "no", [], nil ], [ copy.id, copy.covered, copy.hidden, copy.pinned, copy.groups, copy.origin ]
   end
 

@@ -3,6 +3,7 @@ module Usher
     # A straight line with a head at its second end, or at both.
     class Arrow < Segment
       include Heads
+      prepend Clipped
 
       attribute :heads, Types::Choice.new("end", "both"), default: "end"
 
@@ -12,6 +13,11 @@ module Usher
         finish, to = head(from, to)
         Markup.tag("g", { opacity: faint }, stroke_between(from, to, opacity: nil) + start + finish)
       end
+
+      private
+
+      # Where each head points: [[from, tip], ...].
+      def headed = heads == "both" ? [ tips, tips.reverse ] : [ tips ]
     end
   end
 end

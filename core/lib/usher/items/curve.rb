@@ -4,6 +4,7 @@ module Usher
     # handle, end) are shares of the box, which is always tight around what is seen.
     class Curve < Item
       include Heads
+      prepend Clipped
 
       def self.by_knots? = true
 
@@ -60,8 +61,17 @@ module Usher
 
       private
 
-      # A head at an end that its handle leads to; one that lies on it is led to by the other end.
-      def tipped(handle, tip) = head(handle == tip ? [ width / 2.0, height / 2.0 ] : handle, tip)
+      # A head at an end that its handle leads to.
+      def tipped(handle, tip) = head(led(handle, tip), tip)
+
+      # One that lies on its end is led to by the middle.
+      def led(handle, tip) = handle == tip ? [ width / 2.0, height / 2.0 ] : handle
+
+      # Where each head points: [[from, tip], ...].
+      def headed
+        a, b, c, d = shares.map { |across, down| [ across * width, down * height ] }
+        { "none" => [], "end" => [ [ led(c, d), d ] ], "both" => [ [ led(c, d), d ], [ led(b, a), a ] ] }.fetch(heads)
+      end
     end
   end
 end

@@ -2,6 +2,8 @@ module Usher
   module Items
     # An ellipse that fills its box.
     class Ellipse < Shape
+      prepend Clipped
+
       def outline(inset: [ 0, 0 ])
         radii = [ width, height ].zip(inset).map { |side, by| [ side / 2.0 - by, 0 ].max }
         Geometry::Polyline.new(Geometry::Polyline.ellipse(*radii).map { |along, down| box.to_page(along + width / 2.0, down + height / 2.0) }, closed: true)

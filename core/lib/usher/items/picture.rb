@@ -33,7 +33,7 @@ module Usher
       attribute :hidden, Veil::TYPE, default: [] # parts of the whole picture; kept by Ties::Covers
 
       def draw
-        drawn = Markup.tag("image", { href: Veil.address(picture, redacted? ? hidden + cut_away : []), **whole.to_h, preserveAspectRatio: "none", opacity: (opacity if opacity < 1), mask: ("url(##{mask_id})" if rubbed.any?) })
+        drawn = Markup.tag("image", { href: Veil.address(picture, redacted? ? blank : []), **whole.to_h, preserveAspectRatio: "none", opacity: (opacity if opacity < 1), mask: ("url(##{mask_id})" if rubbed.any?) })
         drawn = Markup.tag("g", { transform: mirrored }, drawn) unless mirror == "no"
         drawn = Markup.tag("g", { "clip-path": "url(##{edge_id})" }, drawn) if clipped?
         [ (mask if rubbed.any?), (edge if clipped?), drawn, (frame unless stroke == "none") ].join
@@ -96,10 +96,13 @@ module Usher
         Veil.of(covers.map(&:box), box) { |point| own(box.to_local(point)).zip([ [ whole.x, whole.width ], [ whole.y, whole.height ] ]).map { |n, (from, size)| (n - from) / size } }
       end
 
-      # Devices get it without what is hidden, and without what was cropped away.
-      def redacted = crop == WHOLE ? super : clone.tap { |copy| copy.instance_variable_set(:@redacted, true) }
+      # Devices get it without what is hidden, and without what was cropped away or rubbed out.
+      def redacted = blank.empty? ? self : clone.tap { |copy| copy.instance_variable_set(:@redacted, true) }
 
       private
+
+      # The parts of the whole that nobody is to see (see Veil).
+      def blank = @blank ||= hidden + cut_away + [ *(Veil::Grid.of(rubbed) if rubbed.any?) ]
 
       # What lies outside of the part that is shown, as parts of the whole (see Veil).
       def cut_away

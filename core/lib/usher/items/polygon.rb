@@ -2,6 +2,8 @@ module Usher
   module Items
     # A closed shape with straight sides: its corners as shares of the box.
     class Polygon < Shape
+      prepend Clipped
+
       CORNER = Types::List.new(Types::Number.new(0..1, digits: 4), 2..2)
       MOST = 60
       NAMES = { 3 => "Triangle", 4 => "Four-sided shape", 5 => "Pentagon", 6 => "Hexagon", 8 => "Octagon" }.freeze

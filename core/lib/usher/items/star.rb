@@ -2,6 +2,8 @@ module Usher
   module Items
     # A star with any number of points, one of them at the top, that fills its box.
     class Star < Shape
+      prepend Clipped
+
       attribute :tips, Types::Number.new(3..60, digits: 0), default: 5
       # How far the inner corners are from the middle, as a share of the outer ones.
       attribute :depth, Types::Number.new(0.1..0.95), default: 0.45
