@@ -191,6 +191,12 @@ class AccountsTest < ActionDispatch::IntegrationTest
     assert_not_includes Entry.all.to_json, "Secret"
     get privacy_path
     assert_select "li", /Kept for 30 days/
+    assert_select "p", /Nothing leaves it: no outside service/
+    ENV["USHER_COPY"] = "s3://gullpoint/usher"
+    get privacy_path
+    assert_select "p", /Nothing leaves it but a copy of everything/
+  ensure
+    ENV.delete("USHER_COPY")
   end
 
   test "what has been kept for long enough is forgotten" do
