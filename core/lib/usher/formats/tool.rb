@@ -8,7 +8,7 @@ module Usher
     module Tool
       MEMORY = 3_000_000_000 # bytes of addresses, of which far fewer are used
       SECONDS = 60
-      MANNERS = %w[setpriv --pdeathsig TERM nice -n 10 timeout].freeze # timeout hands the signal on
+      MANNERS = %w[setpriv --pdeathsig TERM nice -n 10 timeout --kill-after 1].freeze # timeout hands the signal on, and insists
 
       class Failed < StandardError
       end
