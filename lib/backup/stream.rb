@@ -7,7 +7,7 @@ require "yaml"
 # the secret and the stored files go too, a minute later at most; a bucket gets the databases alone.
 #
 #   TARGET/stream/production.sqlite3/   what litestream keeps of a database
-#   TARGET/stream/secret_key            and TARGET/files as in any backup (see Backup); folders only
+#   TARGET/stream/secret_key, files/    folders only; apart from the files of other backups, which forget old ones
 class Backup::Stream
   EVERY = 60 # seconds between two looks for new files
   AGAIN = 5 # seconds until a program that ended is started anew
@@ -26,7 +26,7 @@ class Backup::Stream
   # For as long as this process lives. Answers at once. told: called with a sentence where something goes wrong.
   def start(&told)
     @told = told || proc { }
-    FileUtils.mkdir_p(File.join(@target, "stream"), mode: 0o700) unless bucket?
+    FileUtils.mkdir_p(kept, mode: 0o700) unless bucket?
     [ Thread.new { loop { follow } }, *(Thread.new { loop { copy_files && sleep(EVERY) } } unless bucket?) ]
   end
 
@@ -47,9 +47,9 @@ class Backup::Stream
 
   # The stored files that are new; answers with true.
   def copy_files
-    FileUtils.cp(File.join(@data, "secret_key"), File.join(@target, "stream")) if File.exist?(File.join(@data, "secret_key"))
+    FileUtils.cp(File.join(@data, "secret_key"), kept) if File.exist?(File.join(@data, "secret_key"))
     Dir[File.join(@data, "files", "??", "??", "*")].each do |path|
-      to = Backup.place(@target, File.basename(path))
+      to = Backup.place(kept, File.basename(path))
       next if File.exist?(to) && File.size(to) == File.size(path)
       FileUtils.mkdir_p(File.dirname(to))
       FileUtils.cp(path, "#{to}.part")
@@ -64,6 +64,7 @@ class Backup::Stream
   private
 
   def bucket?(target = @target) = self.class.bucket?(target)
+  def kept = File.join(@target, "stream")
   def names = NAMES.map { |name| format(name, @environment) }
 
   # One life of the program.
@@ -87,12 +88,12 @@ class Backup::Stream
   end
 
   def bring_files(part, &told)
-    secret = File.join(@target, "stream", "secret_key")
+    secret = File.join(kept, "secret_key")
     FileUtils.cp(secret, part) if File.exist?(secret)
-    keys = Dir[File.join(@target, "files", "??", "??", "*")].map { |path| File.basename(path) }.reject { |key| key.end_with?(".part") }
+    keys = Dir[File.join(kept, "files", "??", "??", "*")].map { |path| File.basename(path) }.reject { |key| key.end_with?(".part") }
     keys.each do |key|
       FileUtils.mkdir_p(File.dirname(Backup.place(part, key)))
-      FileUtils.cp(Backup.place(@target, key), Backup.place(part, key))
+      FileUtils.cp(Backup.place(kept, key), Backup.place(part, key))
     end
     told&.call("Brought back #{keys.size} files")
   end
@@ -104,7 +105,7 @@ class Backup::Stream
 
   # A bucket's key and secret are read by litestream itself, from AWS_ACCESS_KEY_ID and AWS_SECRET_ACCESS_KEY.
   def place(name)
-    return { "type" => "file", "path" => File.join(@target, "stream", name) } unless bucket?
+    return { "type" => "file", "path" => File.join(kept, name) } unless bucket?
     { "url" => "#{@target}/stream/#{name}", "endpoint" => ENV["USHER_COPY_ENDPOINT"], "region" => ENV["AWS_REGION"] }.compact
   end
 
