@@ -7,7 +7,9 @@
   // On a narrow screen a panel with a way to close it lies over the tools, as a sheet does.
   const narrow = getComputedStyle(document.querySelector(".stage") ?? document.body).getPropertyValue("--narrow")
   const panel = narrow && [...document.querySelectorAll(".float, .store-panel")].find(one => one.checkVisibility())
-  const front = sheet || panel || document.body
+  // A menu lies over what is around it until a tap beside it.
+  const menu = [...document.querySelectorAll(".menu")].find(one => one.checkVisibility())
+  const front = sheet || panel || menu || document.body
   const name = element =>
     `${element.tagName.toLowerCase()} “${(element.getAttribute("aria-label") ?? (element.innerText || element.title || element.name || element.className) ?? "").toString().trim().replace(/\s+/g, " ").slice(0, 40)}”`
   // A field is tapped by its label where that lies round it.
