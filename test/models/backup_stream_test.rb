@@ -14,8 +14,8 @@ class BackupStreamTest < ActiveSupport::TestCase
   end
 
   teardown do
-    system("pkill", "-f", @root)
-    sleep 0.2 if @threads # it is told of
+    system("pkill", "-f", "usher-stream[0-9]*-#{Process.pid}-")
+    sleep 0.3 if @threads # its end is told of
     @threads.to_a.each(&:kill)
     [ @database, @queue ].each(&:close)
     FileUtils.rm_rf(@root)
@@ -24,7 +24,7 @@ class BackupStreamTest < ActiveSupport::TestCase
   def words(data) = SQLite3::Database.new(File.join(data, "test.sqlite3")).then { |found| found.execute("SELECT word FROM words").flatten.tap { found.close } }
 
   test "what was written a moment ago comes back, with files and the secret" do
-    @threads = Backup::Stream.new(@data, @folder, environment: "test").start { |words| flunk words }
+    @threads = Backup::Stream.new(@data, @folder, environment: "test").start
     @database.execute("INSERT INTO words VALUES ('ebb')")
     back = File.join(@root, "back")
     80.times do
