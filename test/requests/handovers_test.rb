@@ -75,11 +75,13 @@ class HandoversTest < ActionDispatch::IntegrationTest
   end
 
   test "what lies away in the giver's store room is not forgotten as long as a colleague may show it" do
-    @sound.update!(away_at: 1.year.ago)
+    shown = @maren.assets.create!(kind: "picture", name: "Boat", content_type: "image/svg+xml", picture: @picture)
+    [ @sound, shown ].each { |asset| asset.update!(away_at: 1.year.ago) }
     offer
     @lesson.handover.take(@ivo)
     Asset.forget
     assert Asset.exists?(@sound.id)
+    assert Picture.exists?(@picture.id)
   end
 
   test "it can be taken back, refused, and offered to another" do

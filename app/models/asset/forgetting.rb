@@ -27,7 +27,7 @@ module Asset::Forgetting
   def forget
     transaction do
       destroy!
-      picture.destroy! if picture && picture.assets.none?
+      picture.destroy! if picture && picture.assets.none? && picture.handed_files.none?
     end
   end
 end

@@ -20,12 +20,15 @@ class Teacher::Archive
       json "about.json", usher_archive: VERSION, name: @teacher.name, address: @teacher.email, made_at: Time.current.iso8601
       @teacher.lessons.find_each { |lesson| add_lesson(lesson) }
       json "bank.json", @teacher.bank_questions.map { |question| question.slice("kind", "words", "content") }
-      @teacher.assets.find_each { |asset| add_file("files/#{asset.id}-#{safe(asset.name)}", asset.file) }
-      @teacher.pictures.find_each { |picture| add_file("pictures/#{picture.id}#{File.extname(picture.file.filename.to_s)}", picture.file) }
+      reach.assets.find_each { |asset| add_file("files/#{asset.id}-#{safe(asset.name)}", asset.file) }
+      reach.pictures.find_each { |picture| add_file("pictures/#{picture.id}#{File.extname(picture.file.filename.to_s)}", picture.file) }
     end
   end
 
   private
+
+  # Files that came with a colleague's lesson are part of what is theirs.
+  def reach = Access.for(teacher: @teacher)
 
   def add_lesson(lesson)
     folder = "lessons/#{lesson.id}-#{lesson.title.parameterize.presence || 'lesson'}"
