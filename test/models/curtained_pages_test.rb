@@ -31,6 +31,18 @@ class CurtainedPagesTest < ActiveSupport::TestCase
     assert_equal [ [], [], nil ], reach
   end
 
+  test "plain shapes of pages that an older renderer drew come without what covers hide" do
+    page = lesson.pages.first
+    lay(page, { "kind" => "rectangle", "id" => "deck", "x" => 100, "y" => 100, "width" => 400, "height" => 300, "fill" => "#1e6079" }, { "kind" => "cover", "id" => "lid", "x" => 300, "y" => 90, "width" => 260, "height" => 320 })
+    deck = page.items.find_by(key: "deck")
+    known = deck.veiled_svg
+    assert_match(/partly covered/, known)
+    deck.update_columns(data: deck.data.merge("hidden" => []), veiled_svg: nil)
+    page.update_columns(renderer: 5)
+    page.reload.redraw
+    assert_equal [ known, 1 ], deck.reload.then { |one| [ one.veiled_svg, one.data["hidden"].size ] }
+  end
+
   private
 
   def cover = lay(@page, *[ [ 190, 190 ], [ 990, 90 ], [ 990, 590 ] ].each_with_index.map { |(x, y), n| { "kind" => "cover", "id" => "lid#{n}", "x" => x, "y" => y, "width" => 60, "height" => 60 } })
