@@ -9,6 +9,7 @@ module Usher
   autoload :Clash, "usher/clash"
   autoload :Classroom, "usher/classroom"
   autoload :Colour, "usher/colour"
+  autoload :Cues, "usher/cues"
   autoload :Documents, "usher/documents"
   autoload :Formats, "usher/formats"
   autoload :Geometry, "usher/geometry"

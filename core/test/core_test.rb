@@ -37,6 +37,9 @@ class CoreTest < Minitest::Test
     "polygon" => { "corners" => [ [ 0.5, 0 ], [ 1, 1 ], [ 0, 1 ] ] },
     "sound" => { "asset" => 5, "title" => "Fog horn", "seconds" => 34 }, "video" => { "asset" => 6, "title" => "The tide comes in", "seconds" => 75, "picture" => 7 },
     "link_card" => { "address" => "https://gullpoint.example/tides", "title" => "Tide tables" }, "framed" => { "address" => "https://gullpoint.example/map" },
+    "flash_card" => { "faces" => [ { "text" => "ebb" }, { "text" => "the water goes out" } ] }, "die" => { "faces" => (1..6).map { |number| { "text" => number.to_s } } },
+    "results" => { "poll" => 7, "title" => "Where does the ebb go?", "answered" => 3, "rows" => [ { "label" => "Out", "count" => 2, "share" => 1 }, { "label" => "In", "count" => 1, "share" => 0.5 } ] },
+    "spinner" => { "faces" => [ { "text" => "Ebb", "weight" => 3 }, { "text" => "Flood" } ] },
     "area" => {}, "cover" => {}, "rectangle" => {}, "ellipse" => {}, "line" => {}, "arrow" => {}, "star" => {}, "curve" => {}, "ruler" => {}, "set_square" => {}
   }.freeze
 end

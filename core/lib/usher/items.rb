@@ -12,7 +12,7 @@ module Usher
     module_function
 
     def registry
-      @registry ||= Registry.new(Items, File.join(__dir__, "items"), missing: "kind of item", except: %w[card clipped curtained dash handled heads item lettered measure playable redacted redacted_text segment shape written])
+      @registry ||= Registry.new(Items, File.join(__dir__, "items"), missing: "kind of item", except: %w[card clipped curtained dash faced handled heads item lettered measure playable redacted redacted_text segment shape written])
     end
 
     # An item from a hash of attributes with string keys, as stored or as a browser sent it.
@@ -24,5 +24,13 @@ module Usher
 
     # The same for an item as the app stored it, which was checked when it came.
     def restore(attributes) = registry.fetch(attributes["kind"]).restore(attributes)
+
+    # Copies of items that lie together, as attributes, moved by [dx, dy] page units. The block gives a new name for each id and
+    # each group.
+    def copies(items, by: [ 0, 0 ], &name)
+      ids = items.to_h { |item| [ item.id, name.call ] }
+      groups = Hash.new { |known, old| known[old] = name.call }
+      items.map { |item| item.copied(ids: ids, by: by) { |group| groups[group] }.to_h }
+    end
   end
 end

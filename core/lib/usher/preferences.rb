@@ -13,6 +13,7 @@ module Usher
       "palm" => Types::Record.new(on: Types::Flag.new, size: Types::Number.new(25..250, digits: 0)),
       "steady" => Types::Number.new(4..60, digits: 0), # CSS pixels a hand may shake before it moves a thing
       "hands" => Types::Flag.new, # each hand at the wall its own colour
+      "left_hand" => Types::Flag.new, # the hand that writes; at the wall tools and Next change sides
       "lively" => Types::Flag.new, # width follows pressure or speed
       "keyboard" => Types::Record.new(opens: Types::Flag.new, layout: Types::Choice.new(*LAYOUTS)),
       "symbols" => Types::List.new(Types::Line.new(8, blank: false), 0..20) # recently used, latest first
@@ -21,7 +22,7 @@ module Usher
     DEFAULTS = {
       "colours" => [], "stroke_widths" => [],
       "second_tip" => { "tool" => "eraser", "colour" => "#b3411d", "stroke_width" => 24 }, "side_button" => { "tool" => "highlighter", "colour" => "#e0a83a", "stroke_width" => 30 },
-      "palm" => { "on" => true, "size" => 64 }, "steady" => 14, "hands" => true, "lively" => true,
+      "palm" => { "on" => true, "size" => 64 }, "steady" => 14, "hands" => true, "left_hand" => false, "lively" => true,
       "keyboard" => { "opens" => true, "layout" => "english" }, "symbols" => []
     }.freeze
 

@@ -41,7 +41,7 @@ class EveryActivityTest < CoreTest
     each_sample do |name, kind|
       Usher::Activities::Rules::WAYS.each do |way|
         play = play(kind, marked: way)
-        moves_to(kind, play.deal, kind.solution(play.deal)).each { |move| play.take(move) }
+        kind.moves_to(play.deal, kind.solution(play.deal)).each { |move| play.take(move) }
         play.take("do" => way == "teacher" ? "finish" : "check") unless play.ended?
         assert_equal [ name, way, play.score.most ], [ name, way, play.score.points ]
         assert_equal way == "teacher" ? "finished" : "done", play.ended
@@ -92,7 +92,7 @@ class EveryActivityTest < CoreTest
 
   def test_a_state_that_was_stored_goes_on_where_it_was
     each_sample do |name, kind|
-      moves = moves_to(kind, kind.deal(4), kind.solution(kind.deal(4)))
+      moves = kind.moves_to(kind.deal(4), kind.solution(kind.deal(4)))
       through = play(kind)
       moves.each { |move| through.take(move) }
       state = nil

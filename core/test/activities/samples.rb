@@ -57,21 +57,6 @@ module Samples
 
   def play(kind, seed: 4, **rules) = Usher::Activities::Play.new(kind, Usher::Activities::Rules.new(rules.transform_keys(&:to_s)), seed)
 
-  # Moves after which these are the answers.
-  def moves_to(kind, deal, answers)
-    return kind.parts.each.with_index(1).flat_map { |(_, part), number| moves_to(part, deal.part(number), answers[number.to_s]).map { |move| { "part" => number, "move" => move } } } if kind.is_a?(Usher::Activities::Kinds::Sheet)
-    case kind.answering(deal)
-    when Usher::Activities::Answering::Turning then kind.cells(deal).group_by { |card| kind.question(deal, card) }.values.flatten.map { |card| { "turn" => card } }
-    when Usher::Activities::Kinds::Crossword then kind.cells(deal).map { |cell| { "field" => cell, "text" => kind.told(deal, answers, cell) } }
-    when Usher::Activities::Kinds::WordSearch then answers["found"].values.map { |from, to| { "from" => from, "to" => to } }
-    when Usher::Activities::Kinds::Find then answers.map { |cell, at| { "cell" => cell, "at" => at } }
-    when Usher::Activities::Kinds::Cards then kind.cells(deal).flat_map { |card| [ { "show" => card }, { "card" => card, "knew" => true } ] }
-    when Usher::Activities::Answering::Placing then answers.map { |piece, place| { "piece" => piece, "place" => place } }
-    when Usher::Activities::Answering::Typing then answers.map { |field, text| { "field" => field, "text" => text } }
-    else answers.flat_map { |field, options| options.map { |option| { "field" => field, "option" => option } } }
-    end
-  end
-
   # A move after which the answer in a cell is wrong.
   def wrong_move(kind, deal, answers, cell)
     candidates(kind, deal, cell).find do |move|

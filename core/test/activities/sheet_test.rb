@@ -13,7 +13,7 @@ class SheetTest < CoreTest
     each_sample do |name, kind|
       next if name == "sheet"
       play = play(sheet(part("number"), part(name, kind.content)), marked: "back")
-      moves_to(play.kind, play.deal, play.kind.solution(play.deal)).each { |move| play.take(move) }
+      play.kind.moves_to(play.deal, play.kind.solution(play.deal)).each { |move| play.take(move) }
       assert_equal [ name, "done", play.score.most ], [ name, play.ended, play.score.points ]
     end
   end
@@ -21,7 +21,7 @@ class SheetTest < CoreTest
   def test_one_score_for_all_of_it
     play = play(build("sheet"), marked: "parts", points: 2)
     assert_equal 2 * 6, play.score.most
-    moves_to(play.kind, play.deal, play.kind.solution(play.deal)).first(2).each { |move| play.take(move) }
+    play.kind.moves_to(play.deal, play.kind.solution(play.deal)).first(2).each { |move| play.take(move) }
     play.take("do" => "check")
     assert_equal 4, play.score.points
     assert_nil play.ended

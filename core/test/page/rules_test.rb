@@ -62,9 +62,10 @@ class PageRulesTest < CoreTest
   end
 
   def test_how_many_letters_a_poll_has
-    assert_equal %w[A B], Usher::Polls::Letters.new(2).choices
-    assert_equal %w[A B C D E F], Usher::Polls::Letters.new(6).choices
-    [ 1, 7, "3", nil ].each { |count| assert_invalid(/2 to 6/) { Usher::Polls::Letters.new(count) } }
+    letters = ->(count) { Usher::Polls.of("letters", Usher::Polls::Kinds::Letters.read({ "count" => count })) }
+    assert_equal %w[A B], letters.(2).choices
+    assert_equal %w[A B C D E F], letters.(6).choices
+    [ 1, 7, "x", 2.5 ].each { |count| assert_invalid(/2 to 6/) { letters.(count) } }
   end
 
   # ---- what is named must fit
@@ -142,7 +143,7 @@ class PageRulesTest < CoreTest
     assert_equal %w[area cover], kinds.select { |_, kind| !kind.handed? }.map(&:first).sort
     assert_equal %w[sound video], kinds.select { |_, kind| !kind.linked? }.map(&:first).sort
     assert_equal %w[arrow curve line], kinds.select { |_, kind| kind.by_knots? }.map(&:first).sort
-    assert_equal %w[activity callout formula note picture set_square text tile video], kinds.select { |_, kind| kind.even? }.map(&:first).sort
+    assert_equal %w[activity callout die flash_card formula note picture set_square spinner text tile video], kinds.select { |_, kind| kind.even? }.map(&:first).sort
     assert_equal({ width: 860, height: 96 }, kinds.fetch("ruler").laid)
   end
 

@@ -4,6 +4,7 @@ module Usher
     # stored as JSON, empty at the start), and answers:
     #   accept(answers, move, fixed)  the answers after a move (a hash from outside); fixed: names of cells that
     #                                 must stay. Raises Invalid for a move that is not possible.
+    #   moves_to(answers)             moves after which these are the answers.
     module Answering
       autoload :Choosing, "usher/activities/answering/choosing"
       autoload :Lining, "usher/activities/answering/lining"

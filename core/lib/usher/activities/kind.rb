@@ -81,6 +81,9 @@ module Usher
       # The answers after a move. fixed: cells that must stay. Raises Invalid for a move that is not possible.
       def accept(deal, answers, move, fixed = []) = answering(deal).accept(answers, move, fixed)
 
+      # Moves after which these are the answers.
+      def moves_to(deal, answers) = answering(deal).moves_to(answers)
+
       # What has been answered in a cell: a value to compare, nil for nothing.
       def answer(_deal, answers, cell) = answers[cell]
 

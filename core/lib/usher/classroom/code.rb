@@ -21,6 +21,15 @@ module Usher
         code if code.match?(/\A[#{LETTERS.join}]{3}[#{DIGITS.join}]{3}\z/)
       end
 
+      # A student's own code, the other way round, such as "384KTW".
+      def personal(random = SecureRandom) = draw(random).then { |code| code[3, 3] + code[0, 3] }
+
+      # What somebody typed as their own code; nil when it cannot be one.
+      def read_personal(typed)
+        code = typed.to_s[0, 40].upcase.gsub(/[^A-Z0-9]/, "")
+        code if code.match?(/\A[#{DIGITS.join}]{3}[#{LETTERS.join}]{3}\z/)
+      end
+
       # In two groups, easier to read from the back row: "RTX 483".
       def show(code) = "#{code[0, 3]} #{code[3, 3]}"
     end

@@ -3,7 +3,7 @@ module Usher
     # What changed from one form to the next. A step says what becomes of an item (`item`), or of some of
     # its values (`values`); where items lie in other documents is known here.
     class Step
-      KINDS = %i[item operation clipping set activity rules attempt reel chunk preferences].freeze
+      KINDS = %i[item operation clipping set activity rules attempt reel chunk preferences tool].freeze
 
       # All attributes of an item.
       def item(item) = values(item)
@@ -39,6 +39,9 @@ module Usher
 
       # A stretch of a take's film (see Takes::Film::Cutter).
       def chunk(chunk) = chunk
+
+      # What a class tool knows (see Classroom::Tool).
+      def tool(state) = state
 
       # What a teacher has set.
       def preferences(set) = set

@@ -11,6 +11,18 @@ module Usher
 
       module_function
 
+      # The files with this ending, { name => bytes }, of which all together have at most so many bytes. Raises Invalid.
+      def texts(path, ending, most:)
+        check(path)
+        ::Zip::File.open(path) do |archive|
+          found = archive.select { |entry| entry.file? && entry.name.downcase.end_with?(".#{ending}") }
+          raise Invalid, "That archive holds more than #{most / 1_000_000} MB." if found.sum(&:size) > most
+          found.to_h { |entry| [ entry.name, entry.get_input_stream.read(most) ] }
+        end
+      rescue ::Zip::Error, Zlib::Error
+        raise Invalid, "That file is broken: Usher could not read it to the end. Nothing was changed."
+      end
+
       # path: of the file. Raises Invalid when it is broken or would grow beyond all measure.
       def check(path)
         files, unpacked = 0, 0

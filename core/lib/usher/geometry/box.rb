@@ -39,6 +39,14 @@ module Usher
       # The bounding box of this one (upright).
       def bounds = (angle || 0).zero? ? self : Box.around(corners)
 
+      # The area that the bounds of two boxes have in common, in square page units.
+      def overlap(other)
+        mine, theirs = bounds, other.bounds
+        across = [ mine.x + mine.width, theirs.x + theirs.width ].min - [ mine.x, theirs.x ].max
+        down = [ mine.y + mine.height, theirs.y + theirs.height ].min - [ mine.y, theirs.y ].max
+        across.positive? && down.positive? ? across * down : 0
+      end
+
       # Whether the bounding boxes of both share any point; touching edges count.
       def meets?(other)
         a, b = bounds, other.bounds

@@ -9,7 +9,7 @@ module Usher
       def self.laid = { width: 520, height: 340 }
 
       CHIP = 56
-      LIVE = %w[shown].freeze
+      LIVE = %w[shown audience].freeze
 
       attribute :stroke_width, Types::Number.new(0..200), default: 4
       attribute :dash, Types::Choice.new(*Dash::KINDS), default: "dashed"

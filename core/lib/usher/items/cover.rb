@@ -8,7 +8,7 @@ module Usher
       def self.laid = { width: 420, height: 240 }
 
       EDGES = %w[left top right bottom].freeze
-      LIVE = %w[off].freeze
+      LIVE = %w[off audience].freeze
       GRIP = 64 # page units of it that stay on the page when it is drawn back
 
       attribute :fill, Types::Colour.new, default: Colour::VELVET

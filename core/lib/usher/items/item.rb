@@ -82,7 +82,7 @@ module Usher
       FOLLOWS = Handled::KEPT
 
       # What a class may change about it even when it is pinned, by attribute.
-      LIVE = [].freeze
+      LIVE = %w[audience].freeze
 
       # What a teacher may change about how it looks, by attribute.
       PAINTS = %w[stroke colour stroke_width dash heads fill card ground opacity tips].freeze

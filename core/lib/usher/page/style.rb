@@ -1,7 +1,7 @@
 module Usher
   module Page
-    # What a page is besides its items: its paper and the paper's measures, its colour, its planned
-    # minutes, and its width and height, which it keeps for good.
+    # What a page is besides its items: its paper and the paper's measures, its colour, its planned minutes, its cues
+    # (changed one by one, see Operations::Cue), and its width and height, which it keeps for good.
     module Style
       TYPES = {
         "paper" => ->(value) { Papers.registry.fetch(value) && value },
@@ -9,7 +9,7 @@ module Usher
         "colour" => Types::Colour.new,
         "minutes" => Types::Number.new(0..600, digits: 0)
       }.freeze
-      DEFAULTS = { "paper" => "plain", "measures" => {}, "colour" => Usher::Colour::WHITE, "minutes" => 5, "width" => SIZE[0], "height" => SIZE[1] }.freeze
+      DEFAULTS = { "paper" => "plain", "measures" => {}, "colour" => Usher::Colour::WHITE, "minutes" => 5, "cues" => [], "width" => SIZE[0], "height" => SIZE[1] }.freeze
       NARROWEST = 0.2 # the shorter side of a page in shares of the longer
 
 

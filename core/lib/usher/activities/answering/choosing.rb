@@ -19,6 +19,8 @@ module Usher
           now = move.fetch("chosen", true) == true ? (@many ? was | [ option ] : [ option ]) : was - [ option ]
           now.empty? ? answers.except(field) : answers.merge(field => now)
         end
+
+        def moves_to(answers) = answers.flat_map { |field, options| options.map { |option| { "field" => field, "option" => option } } }
       end
     end
   end

@@ -21,6 +21,8 @@ module Usher
           settle(answers, piece, place, there.last, fixed)
         end
 
+        def moves_to(answers) = answers.map { |piece, place| { "piece" => piece, "place" => place } }
+
         # The pieces at a place.
         def held(answers, place) = answers.filter_map { |piece, at| piece if at == place }
 

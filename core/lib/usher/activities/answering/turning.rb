@@ -21,6 +21,17 @@ module Usher
           up.empty? ? answers.merge("up" => [ card ]) : second(answers, up.first, card)
         end
 
+        # Every pair, one card after the other.
+        def moves_to(_answers)
+          rest, moves = @cards.dup, []
+          while (first = rest.shift)
+            mate = rest.find { |card| @pair.call(first, card) } or next
+            rest.delete(mate)
+            moves.push({ "turn" => first }, { "turn" => mate })
+          end
+          moves
+        end
+
         private
 
         def second(answers, first, card)

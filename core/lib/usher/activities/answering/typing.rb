@@ -18,6 +18,8 @@ module Usher
           text = Invalid.about("What you typed") { TEXT.call(move["text"]) }.strip
           text.empty? ? answers.except(field) : answers.merge(field => text)
         end
+
+        def moves_to(answers) = answers.map { |field, text| { "field" => field, "text" => text } }
       end
     end
   end

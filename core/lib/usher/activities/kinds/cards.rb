@@ -40,6 +40,7 @@ module Usher
         def answer(_deal, answers, cell) = ("known" if answers["known"].key?(cell))
         def right?(_deal, answers, cell) = answers["known"].key?(cell)
         def solve(_deal, answers, cell) = answers.merge("left" => answers["left"] - [ cell ], "up" => nil, "known" => answers["known"].merge(cell => true))
+        def moves_to(deal, _answers) = cells(deal).flat_map { |card| [ { "show" => card }, { "card" => card, "knew" => true } ] }
         def question(deal, cell) = deal.index(cell)
         def questions = cards.map { |front, _| front.words }
 

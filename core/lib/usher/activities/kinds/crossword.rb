@@ -41,6 +41,7 @@ module Usher
 
         def solve(_deal, answers, cell) = answers.merge(entries.fetch(cell).squares.to_h { |square| [ square, layout.squares[square] ] })
 
+        def moves_to(deal, answers) = cells(deal).map { |cell| { "field" => cell, "text" => told(deal, answers, cell) } }
         def question(_deal, cell) = entries.fetch(cell).index
         def questions = content["words"].map { |word| word["word"] }
 

@@ -38,6 +38,7 @@ module Usher
 
         def right?(deal, answers, cell) = answers.key?(cell) && area(deal, cell).holds?(answers[cell])
         def solve(deal, answers, cell) = answers.merge(cell => area(deal, cell).middle)
+        def moves_to(_deal, answers) = answers.map { |cell, at| { "cell" => cell, "at" => at } }
         def question(deal, cell) = deal.index(cell)
         def questions = things.map { |ask, _| ask.words }
 

@@ -57,6 +57,8 @@ module Usher
           answers.merge(number.to_s => within(deal, answers, cell) { |kind, *rest| kind.solve(*rest) })
         end
 
+        def moves_to(deal, answers) = numbered { |kind, number| kind.moves_to(deal.part(number), answers[number.to_s]).map { |move| { "part" => number, "move" => move } } }.values.flatten
+
         def mark(deal, answers) = numbered { |kind, number| kind.mark(deal.part(number), answers[number.to_s]).transform_keys { |cell| name(number, cell) } }.values.inject(:merge)
 
         def question(deal, cell)

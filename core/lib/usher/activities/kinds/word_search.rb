@@ -41,6 +41,7 @@ module Usher
         def answer(_deal, answers, cell) = answers["found"][cell]
         def right?(_deal, answers, cell) = answers["found"].key?(cell)
         def solve(deal, answers, cell) = answers.merge("found" => answers["found"].merge(cell => deal.places[number(cell)].values_at(0, -1)))
+        def moves_to(_deal, answers) = answers["found"].values.map { |from, to| { "from" => from, "to" => to } }
         def question(_deal, cell) = number(cell)
         def questions = content["words"]
 
