@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_29_000029) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -50,10 +50,12 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
 
   create_table "answers", force: :cascade do |t|
     t.integer "poll_id", null: false
-    t.integer "seat_id", null: false
-    t.string "choice", null: false
+    t.integer "seat_id"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.json "value", null: false
+    t.boolean "starred", default: false, null: false
+    t.string "pile"
     t.index ["poll_id", "seat_id"], name: "index_answers_on_poll_id_and_seat_id", unique: true
     t.index ["seat_id"], name: "index_answers_on_seat_id"
   end
@@ -128,6 +130,26 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
     t.index ["take_id", "from_ms"], name: "index_chunks_on_take_id_and_from_ms", unique: true
   end
 
+  create_table "class_teachers", force: :cascade do |t|
+    t.integer "school_class_id", null: false
+    t.integer "teacher_id", null: false
+    t.index ["school_class_id", "teacher_id"], name: "index_class_teachers_on_school_class_id_and_teacher_id", unique: true
+    t.index ["school_class_id"], name: "index_class_teachers_on_school_class_id"
+    t.index ["teacher_id"], name: "index_class_teachers_on_teacher_id"
+  end
+
+  create_table "class_tools", force: :cascade do |t|
+    t.integer "sitting_id", null: false
+    t.string "kind", null: false
+    t.json "state", null: false
+    t.boolean "small", default: false, null: false
+    t.boolean "shown", default: false, null: false
+    t.datetime "put_away_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["sitting_id"], name: "index_class_tools_on_sitting_id"
+  end
+
   create_table "clippings", force: :cascade do |t|
     t.integer "teacher_id", null: false
     t.integer "lesson_id", null: false
@@ -185,6 +207,23 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
     t.index ["teacher_id"], name: "index_handed_files_on_teacher_id"
   end
 
+  create_table "handouts", force: :cascade do |t|
+    t.integer "sitting_id", null: false
+    t.string "kind", null: false
+    t.string "title", null: false
+    t.integer "page_id"
+    t.integer "asset_id"
+    t.string "address"
+    t.json "seats"
+    t.json "opened", default: [], null: false
+    t.datetime "taken_back_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["asset_id"], name: "index_handouts_on_asset_id"
+    t.index ["page_id"], name: "index_handouts_on_page_id"
+    t.index ["sitting_id"], name: "index_handouts_on_sitting_id"
+  end
+
   create_table "handovers", force: :cascade do |t|
     t.integer "lesson_id", null: false
     t.string "address", null: false
@@ -231,6 +270,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
     t.integer "layer_id", null: false
     t.boolean "gone", default: false, null: false
     t.integer "audiences", default: 0, null: false
+    t.integer "seat_id"
     t.index ["activity_id"], name: "index_items_on_activity_id"
     t.index ["asset_id"], name: "index_items_on_asset_id"
     t.index ["layer_id"], name: "index_items_on_layer_id"
@@ -241,6 +281,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
     t.index ["page_id", "z"], name: "index_items_on_page_id_and_z"
     t.index ["page_id"], name: "index_items_tied", where: "tied"
     t.index ["picture_id"], name: "index_items_on_picture_id"
+    t.index ["seat_id"], name: "index_items_on_seat_id", where: "seat_id IS NOT NULL"
   end
 
   create_table "layer_styles", force: :cascade do |t|
@@ -259,6 +300,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
     t.integer "sitting_id"
     t.integer "seat_id"
     t.datetime "created_at", null: false
+    t.string "group_name"
     t.index ["below_id"], name: "index_layers_on_below_id"
     t.index ["lesson_id"], name: "index_layers_on_lesson_id"
     t.index ["lesson_id"], name: "index_layers_prepared", unique: true, where: "kind = 'prepared'"
@@ -343,6 +385,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
     t.integer "width", default: 1600, null: false
     t.integer "height", default: 900, null: false
     t.integer "renderer", default: 1, null: false
+    t.json "cues", default: [], null: false
     t.index ["lesson_id", "binned_at", "position"], name: "index_pages_on_lesson_id_and_binned_at_and_position"
     t.index ["lesson_id"], name: "index_pages_on_lesson_id"
     t.index ["picture_id"], name: "index_pages_on_picture_id"
@@ -371,11 +414,18 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
   create_table "polls", force: :cascade do |t|
     t.integer "sitting_id", null: false
     t.integer "page_id", null: false
-    t.integer "letters", null: false
     t.boolean "revealed", default: false, null: false
     t.datetime "closed_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.string "kind", default: "letters", null: false
+    t.json "settings", default: {}, null: false
+    t.string "question", default: "", null: false
+    t.boolean "anonymous", default: false, null: false
+    t.json "answered", default: [], null: false
+    t.integer "before_id"
+    t.json "seats"
+    t.index ["before_id"], name: "index_polls_on_before_id"
     t.index ["page_id"], name: "index_polls_on_page_id"
     t.index ["sitting_id"], name: "index_polls_on_sitting_id"
   end
@@ -387,6 +437,13 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
     t.string "comment", default: "", null: false
     t.datetime "updated_at", null: false
     t.index ["attempt_id", "question"], name: "index_remarks_on_attempt_id_and_question", unique: true
+  end
+
+  create_table "school_classes", force: :cascade do |t|
+    t.string "title", null: false
+    t.date "delete_on"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
   end
 
   create_table "schools", force: :cascade do |t|
@@ -401,8 +458,18 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.string "code"
+    t.json "rights"
+    t.boolean "ink_hidden", default: false, null: false
+    t.datetime "hand_at"
+    t.string "out"
+    t.integer "student_id"
+    t.boolean "waiting", default: false, null: false
+    t.string "group_name"
+    t.boolean "simulated", default: false, null: false
+    t.index ["ink_hidden"], name: "index_seats_on_ink_hidden", where: "ink_hidden"
     t.index ["sitting_id", "name"], name: "index_seats_on_sitting_id_and_name", unique: true
     t.index ["sitting_id"], name: "index_seats_on_sitting_id"
+    t.index ["student_id"], name: "index_seats_on_student_id"
     t.index ["token"], name: "index_seats_on_token", unique: true
   end
 
@@ -422,8 +489,10 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
     t.datetime "withdrawn_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.integer "sitting_id"
+    t.index "lesson_id, COALESCE(sitting_id, 0)", name: "index_shares_that_stand", unique: true, where: "withdrawn_at IS NULL"
     t.index ["lesson_id"], name: "index_shares_on_lesson_id"
-    t.index ["lesson_id"], name: "index_shares_that_stand", unique: true, where: "withdrawn_at IS NULL"
+    t.index ["sitting_id"], name: "index_shares_on_sitting_id"
     t.index ["token"], name: "index_shares_on_token", unique: true
   end
 
@@ -447,10 +516,35 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
     t.datetime "began_at", null: false
     t.datetime "ended_at"
     t.boolean "locked", default: false, null: false
+    t.string "title", default: "", null: false
+    t.string "ending"
+    t.boolean "beside", default: false, null: false
+    t.json "times", default: {}, null: false
+    t.datetime "seen_at"
+    t.json "cued", default: [], null: false
+    t.json "rights", default: ["answer"], null: false
+    t.integer "school_class_id"
+    t.string "entry", default: "any", null: false
+    t.boolean "waits", default: false, null: false
+    t.boolean "paging", default: false, null: false
     t.index ["code"], name: "index_sittings_on_code", unique: true, where: "opened_at IS NOT NULL AND shut_at IS NULL"
+    t.index ["lesson_id"], name: "index_sittings_kept", where: "ending = 'kept'"
     t.index ["lesson_id"], name: "index_sittings_on_lesson_id"
-    t.index ["lesson_id"], name: "index_sittings_that_go_on", unique: true, where: "ended_at IS NULL"
+    t.index ["lesson_id"], name: "index_sittings_that_go_on", unique: true, where: "ended_at IS NULL AND NOT beside"
     t.index ["page_id"], name: "index_sittings_on_page_id"
+    t.index ["school_class_id"], name: "index_sittings_on_school_class_id"
+  end
+
+  create_table "students", force: :cascade do |t|
+    t.integer "school_class_id", null: false
+    t.string "name", null: false
+    t.string "code", null: false
+    t.string "sourced_id"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["code"], name: "index_students_on_code", unique: true
+    t.index ["school_class_id", "name"], name: "index_students_on_school_class_id_and_name", unique: true
+    t.index ["school_class_id"], name: "index_students_on_school_class_id"
   end
 
   create_table "takes", force: :cascade do |t|
@@ -518,6 +612,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
   add_foreign_key "bank_questions", "teachers"
   add_foreign_key "cels", "takes"
   add_foreign_key "chunks", "takes"
+  add_foreign_key "class_tools", "sittings"
   add_foreign_key "clippings", "teachers"
   add_foreign_key "editions", "activities"
   add_foreign_key "entries", "teachers", on_delete: :nullify
@@ -558,6 +653,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
   add_foreign_key "sendings", "activities"
   add_foreign_key "sendings", "sittings"
   add_foreign_key "shares", "lessons"
+  add_foreign_key "shares", "sittings"
   add_foreign_key "sign_ins", "teachers", on_delete: :cascade
   add_foreign_key "sittings", "lessons"
   add_foreign_key "sittings", "pages"

@@ -3,6 +3,8 @@ require_relative "boatyard"
 require_relative "exercises"
 require_relative "harbour_film"
 require_relative "harbour_slides"
+require_relative "kittiwakes"
+require_relative "stagecraft"
 
 # The demo school: Gull Point, a harbour town with a lighthouse, a causeway and a class 6H. Everything in it is made up.
 module Demo
@@ -24,6 +26,7 @@ module Demo
       HarbourSlides.load(teacher)
       tides(teacher, pictures)
       Exercises.load(teacher)
+      Stagecraft.load(teacher)
     end
   end
 
