@@ -1,12 +1,12 @@
 require Rails.root.join("lib/module_graph")
 
 # Own modules go by bare name ("surface/camera"); packages come from vendor/npm (see script/vendor).
-entries = %w[desk board device take]
+entries = %w[desk board device take prompter]
 
-pin "htmx", to: "htmx.esm.js", preload: %w[desk board device]
-pin "alpine", to: "alpine-csp.js", preload: %w[desk board device]
+pin "htmx", to: "htmx.esm.js", preload: %w[desk board device prompter]
+pin "alpine", to: "alpine-csp.js", preload: %w[desk board prompter]
 pin "idb", to: "idb.js", preload: "board"
-pin "@rails/actioncable", to: "actioncable.esm.js", preload: %w[board device]
+pin "@rails/actioncable", to: "actioncable.esm.js", preload: %w[board device prompter]
 
 pin "idiomorph", to: "idiomorph.js", preload: false
 pin "simple-keyboard", to: "simple-keyboard.js", preload: false

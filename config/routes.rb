@@ -33,7 +33,7 @@ Rails.application.routes.draw do
       resource :place, only: :update
       resource :feed, only: :show
       resource :sitting, only: %i[show create update destroy]
-      resources :seats, only: :destroy
+      resources :held, only: %i[index create], controller: "held"
       delete "seats", to: "seats#clear"
       resource :roll, only: :show
       resource :share, only: %i[show create destroy]
@@ -44,7 +44,7 @@ Rails.application.routes.draw do
       end
       resources :arrivals, only: :create
       resources :links, only: :index
-      resources :polls, only: :create
+      resources :polls, only: %i[new create]
       resources :activities, only: %i[new create]
       resources :proposals, only: :create
       resources :faces, only: %i[index create]
@@ -67,7 +67,38 @@ Rails.application.routes.draw do
       resource :preparation, only: :update
       resources :operations, :clippings, :pastes, :flows, only: :create
       resources :goes, only: :index
+      resources :cues, only: %i[index show]
+      resources :faced, only: %i[new create show], controller: "faced"
     end
+  end
+
+  # A class's going through a lesson: what it wrote, how it ends, how it goes on.
+  resources :sittings, only: %i[show update destroy] do
+    scope module: :sittings do
+      resource :ending, only: %i[new create]
+      resource :return, only: :create
+      resources :class_tools, only: %i[index new create]
+      resources :cues, only: :create do
+        delete :index, on: :collection, action: :destroy
+      end
+      resource :share, :eyes, only: %i[create destroy]
+      resource :rights, only: %i[show update]
+      resource :report, :whom, only: :show
+      resource :practice, only: %i[show create destroy]
+      resources :handouts, only: %i[index create destroy]
+      resource :groups, only: %i[show create update destroy]
+      resources :copies, only: %i[index show update]
+      resources :seats, only: %i[show update destroy]
+      resources :authors, only: %i[index update destroy]
+      resource :print, :prompter, only: :show
+      resources :pages, only: [] do
+        resource :thumbnail, only: :show
+      end
+    end
+  end
+
+  resources :class_tools, only: %i[update destroy] do
+    resources :pages, only: :create, module: :class_tools
   end
 
   # The store room: shelves of things, and what lies on them.
@@ -116,10 +147,21 @@ Rails.application.routes.draw do
     resource :remarks, only: :update, module: :attempts
   end
 
+  resources :school_classes, only: %i[index show create update destroy], path: "classes" do
+    scope module: :school_classes do
+      resources :students, only: %i[update destroy]
+      resource :cards, only: :show
+      resource :teachers, only: %i[create destroy], as: :teachers
+    end
+  end
+
   resource :bank, only: %i[show create]
   resources :bank_questions, only: :destroy
 
-  resources :polls, only: %i[show update]
+  resources :polls, only: %i[show update] do
+    resource :wall, only: %i[show update], module: :polls
+    resource :page, :thing, only: :create, module: :polls
+  end
 
   resources :takes, only: %i[index show update destroy] do
     scope module: :takes do
@@ -133,8 +175,14 @@ Rails.application.routes.draw do
   get "join(/:code)", to: "seats#new", as: :join
   resource :seat, only: %i[create show destroy] do
     scope module: :seats do
-      resource :page, :feed, :poll, :sending, only: :show
-      resource :answer, only: :create
+      resource :page, :feed, :poll, :sending, :tools, only: :show
+      resources :pages, only: [] do
+        resources :operations, only: :create
+        resource :undo, :redo, only: :create
+      end
+      resource :answer, :roll, only: :create
+      resource :hand, only: %i[create destroy]
+      resources :handouts, only: :show
     end
   end
 

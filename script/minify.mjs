@@ -5,7 +5,7 @@ import { join } from "node:path"
 import { minify } from "terser"
 
 const ROOT = "public/assets"
-const ROOMS = /^(board|device|makers|media|players|shared|surface|take|desk)(\/|-)/
+const ROOMS = /^(board|device|makers|media|players|prompter|shared|surface|take|desk)(\/|-)/
 
 const names = (await readdir(ROOT, { recursive: true })).filter(name => name.endsWith(".js") && ROOMS.test(name))
 for (const name of names) {

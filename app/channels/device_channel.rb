@@ -1,4 +1,5 @@
-# A student's device: follows the page the class looks at.
+# A student's device: follows the page the class looks at, and says where its student points and writes, as far as
+# the teacher lets it.
 class DeviceChannel < ApplicationCable::Channel
   def subscribed
     return reject unless seat&.let_in?
@@ -10,12 +11,38 @@ class DeviceChannel < ApplicationCable::Channel
   # Once the doors are shut there is nothing more to come: not from the next class either.
   def forward(frame)
     super
+    return if Live::Feed.passing?(frame)
+    @may = @held_at = nil # they are looked up anew
+    @strokes&.forget
     return unless frame.end_with?(Sitting::SHUT)
     stop_all_streams
     connection.finish unless connection.teacher # who teaches in the same browser goes on
   end
 
   def unsubscribed
-    seat.leave if @arrived
+    return unless @arrived
+    point({}) if @pointing
+    seat.leave
   end
+
+  # A stroke on a copy is seen by nobody else until it is done.
+  def wet(data) = accept { strokes.tell(data, seat.sitting.layer) if may?("write") && held_at == data["page"] }
+
+  # Whoever may not point any more only takes the pointer away.
+  def pointer(data) = accept { may?("point") ? point(data) : (point({}) if @pointing) }
+
+  private
+
+  def strokes = @strokes ||= Live::Strokes.new(seat.lesson)
+
+  # The page the class looks at.
+  def held_at = @held_at ||= seat.sitting.reload.page_id
+
+  def point(data)
+    pointer = Live::Pointer.new(data, seat: seat).to_h
+    @pointing = pointer[:at].present?
+    [ seat.sitting.wall_feed, seat.sitting.device_feed ].each { |feed| feed.publish(pointer: pointer) }
+  end
+
+  def may?(right) = (@may ||= seat.reload.tap { |fresh| fresh.sitting.reload }.allowed).may?(right)
 end

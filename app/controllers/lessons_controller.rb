@@ -38,7 +38,7 @@ class LessonsController < ApplicationController
 
   def destroy
     lesson = access.lessons.find(params[:id])
-    lesson.sitting&.shut
+    lesson.sittings.current.each(&:shut)
     lesson.bin
     redirect_to root_path, notice: "“#{lesson.title}” is in the bin for 30 days.", status: :see_other
   end

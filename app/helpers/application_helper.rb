@@ -47,4 +47,10 @@ module ApplicationHelper
 
   # A drawing of the core, trusted: everything in it was checked and escaped there.
   def drawing(svg) = svg.html_safe
+
+  # What the page that comes next will want, fetched while somebody still types: an entry's modules and its styles.
+  def fetched_ahead(entry, styles)
+    paths = [ asset_path("#{styles}.css"), *Rails.application.importmap.preloaded_module_paths(resolver: self, entry_point: entry, cache_key: "ahead of #{entry}") ]
+    safe_join(paths.map { |path| tag.link(rel: "prefetch", href: path) })
+  end
 end

@@ -6,7 +6,7 @@ module BoardHelper
     lesson = page.lesson
     { lesson: lesson.id, page: page.id, mode: mode, sitting: sitting&.id, lately: lesson.sitting&.id, pages: page_list(lesson),
       view: (lesson.place["view"] if lesson.place["page"] == page.id), mark: (sitting&.wall_feed || lesson.board_feed).mark,
-      can: page.steps_open_to(teacher, layer), since: lesson.sitting&.layer&.changes_on(page).to_i, preferences: teacher.preferences,
+      can: page.steps_open_to(teacher, layer), since: (sitting || lesson.sitting)&.layer&.changes_on(page).to_i, preferences: teacher.preferences, prompt: sitting&.prompt_now(page), eyes: sitting ? Live::Eyes.on?(sitting) : false,
       inks: INKS.keys, markers: MARKERS.keys, stroke_widths: STROKE_WIDTHS.keys, **core_facts }
   end
 
@@ -19,7 +19,7 @@ module BoardHelper
       longest: Usher::Items::Written::MAX, margin: Usher::Page::MARGIN, storyboard: Usher::Page::STORYBOARD }
   end
 
-  def page_list(lesson) = lesson.pages.map { |page| page.slice(:id, :minutes, :paper, :measures, :colour, :width, :height) }
+  def page_list(lesson) = lesson.pages.map { |page| { **page.slice(:id, :minutes, :paper, :measures, :colour, :width, :height), cues: page.cues.size } }
 
   # A rectangle as large as the page and so many page units more; the board's camera keeps it so.
   def page_edge(page, grow: 0, **look) = tag.rect(width: page.width + grow, height: page.height + grow, data: { grow: grow }, **look)

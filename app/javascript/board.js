@@ -31,25 +31,24 @@ import { Using } from "board/arranging/using"
 import { Tidier } from "board/drawing/tidier"
 import { BringIn } from "board/media/bring_in"
 import { MediaRoom } from "board/media/room"
-import { NewPage } from "board/pages/new_page"
 import { Overview } from "board/pages/overview"
-import { PageSheet } from "board/pages/page_sheet"
 import { RunningOrder } from "board/pages/running_order"
 import { Turning } from "board/pages/turning"
-import { Clock } from "board/teaching/clock"
-import { Dark } from "board/teaching/dark"
 import { Doors } from "board/teaching/doors"
 import { Playing } from "board/playing/playing"
-import { puck } from "board/teaching/puck"
 import { Recorder } from "board/teaching/recorder"
 import { Editor } from "board/writing/editor"
 import { Keyboard } from "board/writing/keyboard"
 
 const WINGS = 138 // CSS pixels beside the page, from which its wings say what they are
 
-const [tools, commands] = await Promise.all([room("board/tools"), room("board/commands")])
 const element = name => document.getElementById(name)
 const parts = { facts: JSON.parse(element("board").dataset.board) }
+const [tools, commands, teaching] = await Promise.all([
+  room("board/tools"),
+  room("board/commands"),
+  parts.facts.mode === "teach" && import("board/teaching/stage")
+])
 const { lesson, page, mode, sitting, lately, pages, view, mark, can, since, ...settings } = parts.facts
 const svg = element("page-view")
 
@@ -57,7 +56,17 @@ startHtmx(htmx)
 Alpine.store("board", boardState(parts))
 const state = (parts.state = Alpine.store("board"))
 const { preferences, inks, markers, stroke_widths } = settings
-Object.assign(state, { preferences, inks, markers, stroke_widths, undo: can.undo, redo: can.redo, since })
+Object.assign(state, {
+  preferences,
+  inks,
+  markers,
+  stroke_widths,
+  undo: can.undo,
+  redo: can.redo,
+  since,
+  prompt: settings.prompt,
+  eyes: settings.eyes
+})
 
 const surface = (parts.surface = new Surface({
   svg,
@@ -78,7 +87,7 @@ svg.addEventListener("click", event => {
 parts.keeping = new Keeping(parts)
 surface.outbox = new Outbox(new Entries(lesson, () => parts.keeping.full()), parts.keeping)
 parts.preferences = new Preferences(state)
-parts.commands = new Commands(parts, commands)
+parts.commands = new Commands(parts, { ...commands, ...teaching?.commands })
 parts.toolbox = new Toolbox(parts, tools)
 for (const [name, Part] of Object.entries({ asking: Asking, pens: Pens, fetched: Fetched }))
   parts[name] = new Part(parts)
@@ -89,7 +98,8 @@ parts.keyboard = new Keyboard({
   editor: () => (parts.editor.open ? parts.editor : null)
 })
 parts.edit = item => {
-  const { formula, activity } = item.dataset
+  const { formula, activity, rolls } = item.dataset
+  if (rolls) return parts.fetched.run("board/making/faced", "change", item)
   if (formula) return parts.fetched.run("board/making/formula", "open", item)
   return activity ? parts.fetched.run("board/making/activity", "change", activity) : parts.editor.reopen(item)
 }
@@ -111,18 +121,15 @@ const simple = {
   tidier: Tidier,
   recorder: Recorder,
   doors: Doors,
-  dark: Dark,
   room: MediaRoom,
-  pageSheet: PageSheet,
   contacts: Contacts,
   bringIn: BringIn,
-  newPage: NewPage,
   playing: Playing,
   dialogs: Dialogs,
   keys: Keys
 }
 for (const [name, Part] of Object.entries(simple)) parts[name] = new Part(parts)
-if (mode === "teach") parts.clock = new Clock(parts)
+if (teaching) teaching.begin(parts)
 parts.hearing = new Hearing(parts, mark)
 parts.wire = new Wire(
   (...sent) => surface.live.perform(...sent),
@@ -137,7 +144,6 @@ surface.camera.watch(({ view: { scale }, page: { width }, fitted, narrow }) => {
 surface.camera.restore(mode === "prepare" ? view : null)
 parts.toolbox.rest()
 
-Alpine.data("puck", puck)
 Alpine.directive("command", (button, given, tools) => parts.commands.directive(button, given, tools))
 Alpine.start()
 performance.mark("usher:ready") // read by bench/open

@@ -2,6 +2,7 @@
 class ForgetJob < ApplicationJob
   def perform
     School.current.outlived.find_each(&:forget)
+    SchoolClass.due.find_each(&:forget)
     [ SignIn.forgotten, Letter.old, Entry.old ].each(&:delete_all)
   end
 end

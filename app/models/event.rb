@@ -1,7 +1,7 @@
 # What happened in a lesson without changing a page: a poll was asked, an activity opened, a sound played, a page
 # added. Part of its log, beside the operations; a take shows it.
 class Event < ApplicationRecord
-  KINDS = %w[poll play media light order].freeze
+  KINDS = %w[poll play media light order tools].freeze
 
   attribute :data, PlainJson.new
 

@@ -25,6 +25,9 @@ class Item < ApplicationRecord
     where(layer_id: stack, gone: false).where("NOT EXISTS (#{above})", stack)
   }
 
+  # Without what students wrote whose ink is hidden.
+  scope :without_hidden_ink, -> { where("items.seat_id IS NULL OR items.seat_id NOT IN (SELECT id FROM seats WHERE ink_hidden)") }
+
   # Those that devices get whole.
   scope :open, -> { where(veiled_svg: nil) }
 

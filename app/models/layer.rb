@@ -2,7 +2,7 @@
 # away in it (rows of items, some of them `gone`); what it has no row of shows through from below. A layer is
 # made after the one below it, so in a stack the greater number lies above.
 class Layer < ApplicationRecord
-  KINDS = %w[prepared sitting lane seat].freeze
+  KINDS = %w[prepared sitting lane seat group].freeze
 
   belongs_to :lesson
   belongs_to :below, class_name: "Layer", optional: true
@@ -17,6 +17,12 @@ class Layer < ApplicationRecord
   validates :kind, inclusion: { in: KINDS }
 
   KINDS.each { |name| define_method(:"#{name}?") { kind == name } }
+
+  # Of one student or a group, over what the class sees.
+  def copy? = seat? || group?
+
+  # The seats whose copy it is.
+  def copiers = seat? ? [ seat ] : Seat.where(sitting_id: sitting_id, group_name: group_name).to_a
 
   # The numbers of the layers that are seen through it, the lowest first. They never change.
   def stack = @stack ||= [ *below&.stack, id ].freeze

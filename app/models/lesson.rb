@@ -93,16 +93,16 @@ class Lesson < ApplicationRecord
     update_columns(place: { page: page.id, view: view })
   end
 
-  # The going through it that has not ended, with its doors open or shut; the one whose doors are open.
-  def sitting = sittings.current.last
-  def open_sitting = sitting.then { |sitting| sitting if sitting&.open? }
+  # The going through it that has not ended, with its doors open or shut. Others may be held beside it.
+  def sitting = sittings.current.order(:beside, :id).first
 
-  def share = shares.standing.last
+  # The link by which it is read as it was prepared, or as it is in a sitting.
+  def share(sitting = nil) = shares.standing.find_by(sitting: sitting)
 
   # The feed that boards in Prepare follow; those in Teach and devices follow their sitting's.
   def board_feed = self.class.board_feed(id)
   def self.board_feed(id) = Live::Feed["lesson:#{id}:board"]
 
   # Says something to every board of this lesson.
-  def tell_boards(**message) = [ board_feed, *sitting&.wall_feed ].each { |feed| feed.publish(**message) }
+  def tell_boards(**message) = [ board_feed, *sittings.current.map(&:wall_feed) ].each { |feed| feed.publish(**message) }
 end

@@ -1,5 +1,5 @@
 class Page < ApplicationRecord
-  include Binnable, Bounded, Log, History, Reset, Copying, Redrawing, Thumbnail, Capture, Words
+  include Binnable, Bounded, Log, History, Reset, Copying, Cueing, Redrawing, Thumbnail, Capture, Words
 
   at_most 2_000, per: :lesson_id, words: "A lesson has at most two thousand pages, with those in the bin."
 
@@ -38,7 +38,7 @@ class Page < ApplicationRecord
   def size = [ width, height ]
 
   # The style of a new page behind this one: the same paper, unless that came with the page from a PDF.
-  def next_style = picture&.sheet? ? {} : style.except("minutes", "width", "height")
+  def next_style = picture&.sheet? ? {} : style.except("minutes", "cues", "width", "height")
 
   # "3 of 5" in the running order, counted from one.
   def number = lesson.pages.index(self).to_i + 1

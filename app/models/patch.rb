@@ -25,14 +25,14 @@ class Patch
   # there; what a layer above has of its own stays as it is.
   def for(viewer)
     above = overridden(viewer)
-    seen, away = @rows.reject { |row| above.include?(row[:key]) }.partition { |row| viewer.audience.among?(row[:audiences]) }
+    seen, away = @rows.reject { |row| above.include?(row[:key]) }.partition { |row| viewer.audience.among?(row[:audiences]) && hidden.exclude?(row[:seat_id]) }
     { page: @page.id, seq: @operation.seq, put: seen.map { |row| drawn(row, viewer) }, gone: @gone - above + away.map { |row| row[:key] },
       **ground(viewer), **(viewer.may?(:write) ? entry : {}) }
   end
 
   def publish
     ApplicationRecord.current_transaction.after_commit do
-      Live::Group.all(@page.lesson).each { |group| group.publish(patch: self.for(group.viewer)) if group.follows?(@operation.layer_id, @page.id) }
+      Live::Group.around(@operation.layer).each { |group| group.publish(patch: self.for(group.viewer)) if group.follows?(@operation.layer_id, @page.id) }
     end
   end
 
@@ -47,6 +47,9 @@ class Patch
   end
 
   def drawn(row, viewer) = { id: row[:key], z: row[:z], svg: (viewer.audience.veiled? && row[:veiled_svg]) || row[:svg] }
+
+  # The students whose ink nobody is shown.
+  def hidden = @hidden ||= @rows.filter_map { |row| row[:seat_id] }.uniq.then { |seats| seats.any? ? Seat.where(id: seats, ink_hidden: true).ids : [] }
 
   # The touched items that the viewer sees in a layer above the operation's.
   def overridden(viewer)

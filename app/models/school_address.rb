@@ -12,6 +12,7 @@ class SchoolAddress
   end
 
   def join(sitting_code = nil) = join_url(code: sitting_code, **options)
+  def prompter(sitting) = sitting_prompter_url(sitting, **options)
   def share(share) = shared_url(token: share.token, **options)
 
   private

@@ -1,10 +1,11 @@
 # One student's place in a sitting, kept when the device drops off and comes back.
 class Seat < ApplicationRecord
-  include Bounded, Forgetting
+  include Allowed, Bounded, Coming, Forgetting
 
   at_most 400, per: :sitting_id, words: "This class is full. Ask your teacher."
 
   belongs_to :sitting
+  belongs_to :student, optional: true
   has_many :answers, dependent: :destroy
   has_one :participant, dependent: :destroy
   has_many :attempts, through: :participant
@@ -17,7 +18,7 @@ class Seat < ApplicationRecord
   delegate :lesson, to: :sitting
 
   # Whether the doors it came in by are open still. Another class comes in by another code.
-  def let_in? = sitting.open? && code == sitting.code
+  def let_in? = out.nil? && !waiting? && sitting.open? && code == sitting.code
 
   # Under which the class's feed speaks to it alone.
   def address = "seat:#{id}"

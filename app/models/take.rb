@@ -16,6 +16,7 @@ class Take < ApplicationRecord
   validates :title, presence: true, length: { maximum: 120, message: "A title has at most 120 characters." }
   validates :state, inclusion: { in: STATES }
 
+  scope :recording, -> { where(state: "recording") }
   scope :newest, -> { order(created_at: :desc) }
 
   STATES.each { |name| define_method(:"#{name}?") { state == name } }

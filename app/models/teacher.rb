@@ -15,6 +15,9 @@ class Teacher < ApplicationRecord
   has_many :bank_questions, dependent: :delete_all
   has_many :clippings, dependent: :delete_all
   has_many :sign_ins, dependent: :destroy
+  has_many :class_teachers, dependent: :delete_all
+  has_many :school_classes, through: :class_teachers
+  after_destroy { SchoolClass.where.missing(:class_teachers).find_each(&:forget) }
 
   normalizes :email, with: ->(email) { email.strip.downcase }
   normalizes :name, with: PlainName.method(:of)
@@ -60,6 +63,7 @@ class Teacher < ApplicationRecord
 
   # How the log names this person.
   def actor = "teacher:#{id}"
+  def author = nil # of ink in class: only a seat is
 
   private
 

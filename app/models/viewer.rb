@@ -10,8 +10,10 @@ class Viewer
   class << self
     def preparing(lesson) = new(:preparing, lesson.prepared, Usher::Page::Audience::BOARD)
     def teaching(sitting) = new(:teaching, sitting.layer, Usher::Page::Audience::BOARD)
-    def device(sitting) = new(:device, sitting.layer, Usher::Page::Audience::DEVICES)
-    def reader(lesson) = new(:reader, lesson.prepared, Usher::Page::Audience::DEVICES)
+
+    # copy: the layer of a student who writes on a copy.
+    def device(sitting, copy = nil) = new(:device, copy || sitting.layer, Usher::Page::Audience::DEVICES)
+    def reader(layer) = new(:reader, layer, Usher::Page::Audience::DEVICES)
 
     # The desk's small pictures, and takes: what the room sees.
     def room(layer) = new(:take, layer, Usher::Page::Audience::ROOM)

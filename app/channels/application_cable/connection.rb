@@ -1,5 +1,8 @@
 module ApplicationCable
   class Connection < ActionCable::Connection::Base
+    SEEN = /\A\{"command":"message","identifier":"(?:[^"\\]|\\.)*","data":"\{\\"action\\":\\"seen\\",\\"count\\":\d+\}"\}\z/
+    private_constant :SEEN
+
     identified_by :teacher, :seat
 
     def initialize(...)
@@ -22,15 +25,24 @@ module ApplicationCable
       close(reason: "ended", reconnect: false)
     end
 
-    # Who floods is not listened to any more.
-    def receive(message) = @inbox.take(message) { send_async :work_inbox } || finish
+    # Who floods is not listened to any more. How far they have come is what devices say at the same moment, all of them:
+    # it is taken at once, past the workers.
+    def receive(message)
+      heard = SEEN.match?(message) ? @inbox.room? && (dispatch_websocket_message(message) || true) : @inbox.take(message) { send_async :work_inbox }
+      heard || finish
+    end
 
     def work_inbox = @inbox.work { |message| dispatch_websocket_message(message) }
 
-    # A frame that is ready to go out: no decoding, no encoding, no job. A socket that breaks at this
-    # moment must not keep the frame from everybody after it; its own loop notices and closes it.
-    def forward(frame)
-      websocket.transmit(frame)
+    # The same beat for everybody, made once.
+    def beat = forward(Frame.beat(Time.now.to_i))
+
+    # A text that is ready to go out: no decoding, no encoding, no job, and past the driver, which would make the same
+    # bytes again for each of thirty devices. A socket that breaks at this moment must not keep it from everybody after
+    # it; its own loop notices and closes it.
+    def forward(text)
+      socket = websocket.send(:websocket)
+      socket.write(Frame.of(text)) if socket&.alive?
     rescue IOError, SystemCallError => error
       logger.info "A device went away while it was written to (#{error.class})"
     end

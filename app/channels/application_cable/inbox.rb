@@ -26,13 +26,14 @@ module ApplicationCable
       @working.synchronize { yield @messages.pop(true) until @messages.empty? }
     end
 
-    private
-
+    # Whether one more message may come now; it counts.
     def room?
       since, @at = @at, now
       @room = [ @room + (@at - since) * RATE, BURST ].min - 1
       @room >= 0
     end
+
+    private
 
     def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
   end

@@ -11,7 +11,7 @@ class Activities::SendingsController < ApplicationController
   def index = show
 
   def create
-    Sending.out(@activity, @sitting, seats: (Array(params[:seats]).map(&:to_s) if params[:some]))
+    Sending.out(@activity, @sitting, seats: params[:some] ? Array(params[:seats]).map(&:to_s) : @sitting.whom(params[:to]))
     show
   end
 

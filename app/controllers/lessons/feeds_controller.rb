@@ -2,5 +2,5 @@
 class Lessons::FeedsController < Lessons::BaseController
   include Missed
 
-  def show = render_missed(params[:sitting] ? lesson.sittings.current.find(params[:sitting]).wall_feed : lesson.board_feed)
+  def show = render_missed(params[:sitting] ? sitting.wall_feed : lesson.board_feed)
 end

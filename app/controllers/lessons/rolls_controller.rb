@@ -3,9 +3,9 @@ class Lessons::RollsController < Lessons::BaseController
   layout false
 
   def show
-    @sitting = lesson.open_sitting
+    @sitting = open_sitting
     return render(plain: "") unless @sitting
     @roll = Roll.new(@sitting)
-    render params[:list] ? :list : :show
+    render %w[list poll].find { |part| params[part] } || :show
   end
 end

@@ -9,7 +9,7 @@ class Lessons::SharesController < Lessons::BaseController
   end
 
   def destroy
-    lesson.shares.standing.each(&:withdraw)
+    lesson.shares.standing.where(sitting: nil).each(&:withdraw)
     render_share
   end
 

@@ -1,11 +1,11 @@
-# Teach: a board of the sitting that the lesson is taught in, at the page where that stands.
+# Teach: a board of the sitting that the lesson is taught in (or of the one it names), at the page where that stands.
 class Lessons::TeachController < Lessons::BaseController
   include FramesHosts
   frames_hosts_of { teacher }
   layout "board"
 
   def show
-    @sitting = Sitting.teach(lesson, page_shown)
+    @sitting = params[:sitting].present? ? sitting : Sitting.teach(lesson, page_shown)
     @page = @sitting.page
   end
 end

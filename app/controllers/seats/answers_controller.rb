@@ -1,7 +1,14 @@
 class Seats::AnswersController < Seats::BaseController
   def create
     poll = student_access.polls.find(params[:poll])
-    poll.take_answer(seat, params[:choice])
-    render partial: "seats/poll", locals: { poll: poll, answer: poll.answers.find_by(seat: seat), said: "Kept. You can change it until the poll closes." }
+    raise Usher::Invalid, "Your teacher has not opened answers just now." unless seat.may?("answer")
+    poll.take_answer(seat, answer)
+    render partial: "seats/poll", locals: { poll: poll, answer: (poll.answers.find_by(seat: seat) unless poll.anonymous?),
+      said: poll.anonymous? ? "Kept. Nobody can tell that it is yours." : "Kept. You can change it until the poll closes." }
   end
+
+  private
+
+  # A text, or a list of texts; what it may be is the core's to say.
+  def answer = params[:choice].is_a?(Array) ? params[:choice].map(&:to_s) : params[:choice].to_s
 end

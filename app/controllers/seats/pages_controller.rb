@@ -2,7 +2,7 @@
 class Seats::PagesController < Seats::BaseController
   def show
     @mark = sitting.device_feed.mark
-    showing = student_access.showing or raise ActiveRecord::RecordNotFound
+    showing = student_access.showing(params[:page]) or raise ActiveRecord::RecordNotFound
     render partial: "seats/page", locals: { showing: showing, mark: @mark }
   end
 end

@@ -2,5 +2,6 @@
 class Seats::SendingsController < Seats::BaseController
   def show
     @sent = Sending.to(seat).last
+    @handouts = student_access.handouts.order(:id)
   end
 end

@@ -58,7 +58,10 @@ export const boardState = parts => ({
   paper: "plain",
   measures: {},
   pageColour: "#ffffff",
-  nextWords: "",
+  turnWords: "",
+  prompt: null, // the cues of the page in view: { page, next: { id, words }, cues: [{ id, words, run, broken }] }
+  eyes: false,
+  second: "", // what a second person at the other side writes with: a colour or "eraser"
   doors: false,
   poll: null, // the one that is open: { id, choices, answered, of, revealed, counts }
   here: 0,
@@ -173,8 +176,8 @@ export const boardState = parts => ({
 
   // What the bar says of an open poll.
   get pollWords() {
-    const { choices, answered, of, counts } = this.poll ?? { choices: [] }
-    if (counts) return choices.map(choice => `${choice} ${counts[choice]}`).join("  ·  ")
+    const { choices, answered, of, counts, bars } = this.poll ?? { choices: [] }
+    if (counts && bars && choices.length < 7) return choices.map(choice => `${choice} ${counts[choice]}`).join("  ·  ")
     const missing = of - answered
     return `${answered} of ${of} answered${missing > 0 ? `, ${missing} still thinking` : ""}`
   },
@@ -188,6 +191,22 @@ export const boardState = parts => ({
     parts.doors.poll({ closed: "1" })
   },
 
+  // What Next will do.
+  get nextWords() {
+    return this.prompt?.next?.words ?? this.turnWords
+  },
+  get prompts() {
+    return this.prompt?.cues ?? []
+  },
+  get atTheEnd() {
+    return !this.prompt?.next && this.number >= this.pages
+  },
+  get canGoBack() {
+    return this.prompts.some(({ run }) => run)
+  },
+  runCue(cue) {
+    parts.fetched.run("board/teaching/prompter", "run", cue)
+  },
   seeAs(who) {
     this.seen = who
     parts.surface.stage.dataset.seen = who

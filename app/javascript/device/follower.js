@@ -6,9 +6,7 @@ import { WholePage } from "surface/whole_page"
 import { opener } from "shared/opening"
 import { outline } from "surface/outline"
 import { say } from "shared/say"
-import { open as openPlayer } from "shared/activities"
-
-const FORGOTTEN = 8000 // ms after which a stroke nobody finished goes
+import { send } from "shared/net"
 
 // What this tab remembers over a reload.
 const remembered = name => {
@@ -30,6 +28,7 @@ export class Follower {
   constructor(device) {
     this.device = device
     this.line = document.getElementById("line")
+    Object.assign(this, JSON.parse(device.dataset.seat)) // seat: its number; rights: what it may
     this.told = new Notice(document.getElementById("notice"))
     this.open = opener({ page: () => say("Your teacher turns the pages here."), activity: number => this.play(number) })
     this.look()
@@ -44,11 +43,17 @@ export class Follower {
       },
       rejected: () => location.assign("/seat")
     })
+    this.allow(this.rights)
     window.usherFollower = this // what the bench reads
     device.addEventListener("click", event => this.press(event))
+    document.addEventListener("htmx:sendError", ({ target }) => {
+      if (target.matches("form[data-poll-kind]")) this.late?.then(late => late?.keep(target))
+    })
     document.addEventListener("htmx:afterSwap", ({ detail }) => {
-      if (detail.target?.id === "poll-place") this.asked()
+      if (detail.target?.id === "poll-place") this.asked(detail.target.querySelector("form[data-poll-kind]"))
       if (detail.target?.id === "sent-place") this.sent()
+      if (detail.target?.id === "player-place" && detail.requestConfig?.path.startsWith("/seat/handouts"))
+        this.playing(true)
     })
   }
 
@@ -58,10 +63,14 @@ export class Follower {
   }
 
   // A question has come or has gone.
-  asked() {
+  asked(form) {
+    if (form) this.late ??= import("device/late_answer").catch(() => (this.late = null)) // while there is a network
+    if (form && ["order", "spot", "drawing"].includes(form.dataset.pollKind))
+      import("device/answering").then(({ answering }) => answering(form, document.getElementById("page-view")))
     const poll = document.querySelector("#poll-place [name=poll]")?.value
     if (poll === this.question) return
-    this.announce(poll ? "Your teacher asks: choose a letter." : "The question is closed.")
+    const asks = document.querySelector("#poll-place h2")?.textContent
+    this.announce(poll ? `Your teacher asks: ${asks}` : "The question is closed.")
     if (poll) this.notice("Your teacher asks something.")
     this.question = poll
   }
@@ -85,6 +94,7 @@ export class Follower {
   // The page that is in the document by now becomes the surface.
   look() {
     this.place = document.querySelector("[data-page][data-seq]")
+    this.away = Boolean(this.place.querySelector("[data-away]")) // on a page of its own choice
     this.page = Number(this.place.dataset.page)
     const wet = document.getElementById("wet")
     this.surface = new Surface({
@@ -95,20 +105,48 @@ export class Follower {
     })
     this.surface.events.on("patched", () => this.patched())
     this.offer()
+    this.writing?.look(this.surface)
     if (this.place.dataset.media) this.media(JSON.parse(this.place.dataset.media))
     if (this.place.dataset.light) this.light(JSON.parse(this.place.dataset.light))
   }
 
   heard(message) {
-    if (message.patch?.page === this.page) this.surface.patch(message.patch)
-    if (message.wet) this.ink(message.wet)
-    if (message.pointer) this.point(message.pointer.at)
-    if (message.light) this.light(message.light)
+    if (message.patch?.page === this.page) this.patch(message.patch)
+    if (message.wet) this.surface.follow(message.wet)
+    if (message.pointer && !this.away) this.surface.point(message.pointer)
+    if (message.rights) this.allow(message.rights, true)
+    if (message.light && !this.away) this.light(message.light)
     if (message.media) this.media(message.media)
-    if (message.turn) this.afresh()
+    if (message.turn && this.away) this.announce("Your teacher has turned the page.")
+    else if (message.turn || message.fresh || message.paging !== undefined) this.afresh()
     if (message.poll) this.poll()
+    if (message.tools) window.htmx.trigger("#tools-place", "room")
+    if (message.eyes !== undefined) this.eyes(message.eyes)
     if (message.sent) window.htmx.trigger("#sent-place", "room")
+    if (message.named) document.getElementById("named").textContent = message.named
+    if (message.hand !== undefined) document.getElementById("hand").setAttribute("aria-pressed", message.hand)
     if (message.shut) location.assign("/seat")
+  }
+
+  // What was done to a thing that this student has a copy of is theirs to see as they left it.
+  patch(patch) {
+    const ids = [...patch.put.map(({ id }) => id), ...patch.gone]
+    this.rights.includes("copy") && ids.some(id => this.view.find(id)) ? this.afresh() : this.surface.patch(patch)
+  }
+
+  // What may be done here, besides looking. With a copy of one's own the page is another one.
+  async allow(rights, told = false) {
+    const turns = told && rights.includes("copy") !== this.rights.includes("copy")
+    this.rights = rights
+    if (!this.writing && rights.some(right => right !== "answer")) {
+      const { default: Writing } = await import("device/writing")
+      this.writing ??= new Writing(this, document.getElementById("hold"))
+      this.writing.look(this.surface)
+    }
+    this.writing?.allow(this.rights)
+    if (turns) this.afresh()
+    if (told) this.announce(rights.length ? "Your teacher has changed what you can do." : "Just watch for now.")
+    this.poll()
   }
 
   patched() {
@@ -116,22 +154,6 @@ export class Follower {
     this.own?.lay()
     this.frames?.lay()
     this.offer()
-  }
-
-  ink({ page, id, points, start: _, ...look }) {
-    const { ink, view } = this.surface
-    if (page !== this.page || view.find(id)) return
-    if (!ink.has(id)) {
-      ink.begin(id, look)
-      setTimeout(() => ink.remove(id), FORGOTTEN)
-    }
-    ink.add(id, points)
-  }
-
-  point(at) {
-    const { dot } = this.surface
-    dot.setAttribute("visibility", at ? "visible" : "hidden")
-    if (at) dot.setAttribute("transform", `translate(${at.join(" ")})`)
   }
 
   // The teacher's spotlight: everything else is dimmed here too.
@@ -169,9 +191,11 @@ export class Follower {
   }
 
   // The whole page anew, after a turn or a gap too large to fill.
-  async afresh() {
-    const response = await fetch("/seat/page").catch(() => null)
+  // page: one that was turned to, or "teacher" for the one the class looks at.
+  async afresh(page = this.away ? this.page : "teacher") {
+    const response = await fetch(page === "teacher" ? "/seat/page" : `/seat/page?page=${page}`).catch(() => null)
     if (!response) return null
+    if (response.status === 404 && page !== "teacher") return this.afresh("teacher")
     if (!response.ok) {
       location.assign("/seat")
       return null
@@ -181,9 +205,9 @@ export class Follower {
     this.player?.close()
     this.own?.close()
     this.look()
-    if (was !== this.page) this.turned()
+    if (was !== this.page && !this.away) this.turned()
     this.poll()
-    window.htmx.trigger("#sent-place", "room")
+    for (const place of ["#sent-place", "#tools-place"]) window.htmx.trigger(place, "room")
     return JSON.parse(this.place.dataset.mark)
   }
 
@@ -200,6 +224,12 @@ export class Follower {
     this.announce("Your teacher has turned the page.")
     if (this.notice("Your teacher has turned the page.")) return
     if (document.activeElement === document.body) document.getElementById("page-place").focus({ preventScroll: true })
+  }
+
+  // The teacher wants all eyes: a calm screen until she lets them go.
+  eyes(on) {
+    document.getElementById("eyes").hidden = !on
+    this.announce(on ? "Eyes to the front, please." : "You can go on.")
   }
 
   poll() {
@@ -244,7 +274,11 @@ export class Follower {
   }
 
   press(event) {
+    const hand = event.target.closest("#hand")
+    if (hand) return this.raise(hand)
     if (event.target.closest("[data-back]")) return this.playing(false)
+    const turn = event.target.closest("[data-turn-to]")?.dataset.turnTo
+    if (turn) return this.afresh(turn)
     const to = event.target.closest("[data-go]")?.dataset.go
     if (to !== undefined) return to ? this.play(to) : this.playing(false)
     const item = event.target.closest("[data-item]"),
@@ -258,13 +292,35 @@ export class Follower {
     if (item) this.tap(item)
   }
 
+  raise(hand) {
+    const up = hand.getAttribute("aria-pressed") !== "true"
+    send(up ? "POST" : "DELETE", "/seat/hand").then(
+      () => {
+        hand.setAttribute("aria-pressed", up)
+        this.announce(up ? "Your hand is up." : "Your hand is down.")
+      },
+      error => say(error.message)
+    )
+  }
+
   tap(item) {
-    const { item: id, link, leads, plays, framed, activity } = item.dataset
+    const { item: id, link, leads, plays, framed, activity, rolls } = item.dataset
     if (link) return this.open(JSON.parse(link), { page: this.page, item: id })
     if (leads) return this.open({ to: "address", address: leads })
     if (plays) return this.playHere(item)
     if (framed) return this.frame(item)
+    if (rolls) return this.roll(item)
     if (activity) this.play(activity)
+  }
+
+  // A card, a die or a spinner, for this device alone.
+  async roll({ dataset: { item, turned } }) {
+    const rolled = await send("POST", "/seat/roll", { item, turned: turned === "true" }).catch(error =>
+      say(error.message)
+    )
+    if (!rolled) return
+    this.view.put(rolled)
+    if (turned !== "true") this.view.find(item).dataset.turned = "true"
   }
 
   async frame(element) {
@@ -274,6 +330,7 @@ export class Follower {
   }
 
   async play(activity) {
-    if (await openPlayer(`/activities/${activity}/attempts?as=seat&resume=1`, "#player-place")) this.playing(true)
+    const { open } = await import("device/playing")
+    if (await open(`/activities/${activity}/attempts?as=seat&resume=1`, "#player-place")) this.playing(true)
   }
 }

@@ -4,6 +4,7 @@ import Alpine from "alpine"
 import { markup } from "shared/net"
 import { say } from "shared/say"
 import { stopwatch } from "shared/stopwatch"
+import { styled } from "shared/styled"
 
 const fetched = {},
   WANTS = "[data-player], [data-maker-kind], .maker-head"
@@ -15,16 +16,6 @@ const once = (path, then) =>
     delete fetched[path]
     throw error
   }))
-
-// How activities look.
-function styles() {
-  const { content: href } = document.querySelector("meta[name=playing]")
-  if (document.querySelector(`link[href="${href}"]`)) return fetched.styles
-  const link = Object.assign(document.createElement("link"), { rel: "stylesheet", href })
-  fetched.styles = new Promise(done => (link.onload = link.onerror = done))
-  document.head.append(link)
-  return fetched.styles
-}
 
 const player = () => once("players/player", ({ default: start }) => start())
 // What a kind needs besides.
@@ -38,7 +29,7 @@ const arrived = new Set() // names of scripts and makers
 export const ready = root =>
   root.querySelector(WANTS) &&
   Promise.all([
-    styles(),
+    styled("playing"),
     root.querySelector("[data-player]") && player(),
     ...wanted(root).map(([name, fetch]) => fetch().then(() => arrived.add(name)))
   ])

@@ -25,6 +25,8 @@ export function speak(page, item, language, speed, sitting = null) {
   voice?.pause()
   if (speaking && voice.src.endsWith(address)) return
   voice = new Audio(address)
+  const line = say("Reading aloud.", { action: "Stop", run: () => voice.pause(), seconds: 600 })
+  for (const end of ["pause", "ended", "error"]) voice.addEventListener(end, () => line?.remove())
   voice.play().catch(() => say("That could not be read aloud."))
 }
 

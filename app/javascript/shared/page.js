@@ -3,6 +3,8 @@ import { say } from "shared/say"
 import { momentHeaders } from "shared/moment"
 import { startSheets } from "shared/sheets"
 
+const ASKED = ".poll-chart, .report, .answers, .seat-card, [data-asks], .device-poll"
+
 export const token = () => document.querySelector("meta[name=csrf-token]")?.content ?? ""
 
 export function startHtmx(htmx) {
@@ -24,12 +26,30 @@ export function startHtmx(htmx) {
     say(xhr.status === 422 ? xhr.responseText : "Usher could not do that. Try again.")
   })
   document.addEventListener("htmx:sendError", () => say("Usher cannot be reached. Check the network and try again."))
+  document.addEventListener("htmx:afterSwap", ({ target }) => plaques(target))
+  document.addEventListener("htmx:afterRequest", ({ target, detail }) => {
+    if (!detail.successful) return
+    const { opens, says, closes } = target.dataset
+    if (closes !== undefined) target.closest("dialog").close() // it did what the sheet is for
+    if (opens) {
+      target.closest("dialog")?.close() // one sheet at a time
+      document.getElementById(opens).showModal()
+    }
+    if (says) say(says)
+  })
+  plaques(document.body) // those that came before
   startSheets()
   document.addEventListener("submit", event => {
     if (event.target.dataset.sure && !confirm(event.target.dataset.sure)) event.preventDefault()
   })
   htmx.onLoad(root => root.querySelectorAll("[data-grow]").forEach(grow))
   document.querySelectorAll("[data-grow]").forEach(grow)
+}
+
+// Class tools and questions to the class, wherever they are shown.
+const plaques = place => {
+  if (place.querySelector(ASKED)) import("shared/styled").then(({ styled }) => styled("asked"))
+  if (place.querySelector(".plaque")) import("shared/plaques").then(({ look }) => look(place))
 }
 
 const grow = element => {

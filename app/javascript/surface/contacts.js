@@ -49,7 +49,6 @@ export class Contacts extends Part {
     event.preventDefault()
     const palm = this.palm(event)
     if (event.pointerType === "touch" && !palm) this.fingers.set(event.pointerId, [event.clientX, event.clientY])
-    if (this.fingers.size === 2 && !this.toolbox.current.writes && !this.busy(event)) return this.pinch()
     const page = this.surface.camera.toPage(event.clientX, event.clientY)
     const contact = {
       id: event.pointerId,
@@ -63,9 +62,12 @@ export class Contacts extends Part {
       typing,
       event
     }
+    const own = !palm && this.surface.areas.some(area => area.equip(contact))
+    if (this.fingers.size === 2 && !own && !this.toolbox.current.writes && !this.busy(event)) return this.pinch()
     this.contacts.set(event.pointerId, contact)
     if (this.room?.framed) this.surface.stage.classList.add("carrying") // a framed page must not swallow the hand on its way
-    palm ? this.wipe(contact, event) : this.equip(contact, event)
+    if (palm) this.wipe(contact, event)
+    else if (!own) this.equip(contact, event)
     contact.tool.down?.(contact)
   }
 

@@ -20,11 +20,13 @@ export class WetInk {
     this.view = view
     this.strokes = new Map()
     this.tiles = new Map()
+    this.echoes = new Set() // other places that show the same ink
     new ResizeObserver(() => this.redraw()).observe(place)
   }
 
   // look: { colour, stroke_width, nib, opacity }.
   begin(id, look) {
+    for (const echo of this.echoes) echo.begin(id, look)
     this.strokes.set(id, {
       ...look,
       opacity: look.opacity ?? 1,
@@ -41,6 +43,7 @@ export class WetInk {
 
   // points: [[x, y, pressure or null, ms], ...] in page units.
   add(id, points) {
+    for (const echo of this.echoes) echo.add(id, points)
     const stroke = this.strokes.get(id)
     if (!stroke) return
     for (const point of points) {
@@ -55,6 +58,7 @@ export class WetInk {
 
   // The pen was lifted: its end tapers now as well, as in Ruby's drawing.
   finish(id) {
+    for (const echo of this.echoes) echo.finish(id)
     const stroke = this.strokes.get(id)
     if (!stroke || stroke.nib !== "lively") return
     stroke.widths = strokeWidths(stroke.points, stroke.stroke_width, stroke.nib)
@@ -64,10 +68,12 @@ export class WetInk {
 
   // Dry: Ruby's drawing is on the page.
   remove(id) {
+    for (const echo of this.echoes) echo.remove(id)
     if (this.strokes.delete(id)) this.waiting ??= requestAnimationFrame(() => this.redraw())
   }
 
   clear() {
+    for (const echo of this.echoes) echo.clear()
     this.strokes.clear()
     this.redraw()
   }

@@ -4,17 +4,22 @@ import { send } from "shared/net"
 import { Events } from "surface/events"
 import { PageView } from "surface/view"
 import { WetInk } from "surface/ink"
+import { Pointer } from "surface/pointer"
+
+const FORGOTTEN = 8000 // ms after which a stroke nobody finished goes
 
 export class Surface {
   // svg: the page's drawing; wet: the element that wet ink lies in; camera(view): what shows it.
   // facts: { lesson, page, sitting, mode } of a board.
   constructor({ svg, wet, stage = null, camera, facts = {} }) {
     Object.assign(this, { stage, ...facts, events: new Events(), held: new Map(), settling: [] })
+    this.areas = [] // parts of the page where a hand has tools of its own: equip(contact) says whether it has
     this.view = new PageView(svg)
     this.camera = camera(this.view)
     this.ink = new WetInk(wet, () => this.camera.view)
     this.previews = svg.querySelector("[data-previews]")
-    this.dot = svg.querySelector("[data-dot]")
+    this.pointer = new Pointer(svg.querySelector("[data-dot]"))
+    this.followed = new Set() // the strokes of others that are wet
   }
 
   // What goes with everything that is done: the take's time, and the sitting in whose layer it is done.
@@ -91,6 +96,31 @@ export class Surface {
     this.view.load(fresh)
     this.events.emit("fresh", fresh)
     return fresh.mark
+  }
+
+  // Where somebody points: the teacher, or a student by name.
+  point(pointer) {
+    if (pointer.seat) return this.named(pointer)
+    pointer.at ? this.pointer.to(...pointer.at) : this.pointer.away()
+  }
+
+  // The part that shows them is fetched when a student first points.
+  async named(pointer) {
+    const { Pointers } = await import("surface/pointers")
+    this.pointers ??= new Pointers(this.pointer.dot)
+    this.pointers.show(pointer)
+  }
+
+  // A stroke that somebody else is drawing, as far as it is told. One's own comes back, too.
+  follow({ page, id, points, start: _, ...look }) {
+    const { ink, view } = this
+    if (page !== this.page || view.find(id) || (ink.has(id) && !this.followed.has(id))) return
+    if (!ink.has(id)) {
+      ink.begin(id, look)
+      this.followed.add(id)
+      setTimeout(() => this.followed.delete(id) && ink.remove(id), FORGOTTEN)
+    }
+    ink.add(id, points)
   }
 
   // Resolves once everything that was done is kept.

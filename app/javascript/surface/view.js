@@ -81,6 +81,8 @@ export class PageView {
 
   place(svg, z, there) {
     const element = draw(make("g"), svg).firstElementChild
+    if (there && element.dataset.rolls && element.dataset.turns !== there.dataset.turns)
+      import("surface/rolling").then(({ roll }) => roll(element))
     if (there?.dataset.cover === "on" && element.dataset.cover === "off") this.uncover(there)
     if (there && Number(there.dataset.z) === z) return there.replaceWith(element)
     there?.remove()

@@ -4,6 +4,7 @@ import { Surface } from "surface/surface"
 import { WholePage } from "surface/whole_page"
 import { draw } from "surface/svg"
 import { outline } from "surface/outline"
+import { clockWords } from "shared/plaques"
 
 const RESTS = 4000 // ms for which a pointer that does not move is shown
 
@@ -15,10 +16,11 @@ export class Screen {
       wet,
       camera: view => new WholePage(view, wet)
     })
-    const { view, ink, dot } = this.surface
-    Object.assign(this, { view, ink, dot })
+    const { view, ink, pointer } = this.surface
+    Object.assign(this, { view, ink, pointer })
     this.dim = this.view.svg.querySelector("[data-dim]")
     this.notes = document.getElementById("take-notes")
+    this.tools = document.getElementById("take-tools")
   }
 
   // A chunk's beginning, all of it.
@@ -82,13 +84,26 @@ export class Screen {
       this.view.put(stroke.item)
       this.lift(id)
     }
+    this.count(ms)
+  }
+
+  // Class tools that were on the board; their clocks run as they did.
+  count(ms) {
+    const { tools = [], ms: since = 0 } = this.shown?.tools ?? {}
+    const words = tools.map(({ title, words, seconds, runs }) => {
+      if (seconds === undefined) return words
+      const now = Math.max(0, seconds + (runs * (ms - since)) / 1000)
+      return [title, clockWords(runs > 0 ? Math.floor(now) : Math.ceil(now))].filter(Boolean).join(": ")
+    })
+    if (this.counted === words.join("\n")) return
+    this.counted = words.join("\n")
+    this.tools.replaceChildren(...words.map(text => Object.assign(document.createElement("p"), { textContent: text })))
   }
 
   // The laser pointer, where it was last on this page.
   point(last, ms) {
     const seen = last && last[1] === this.page && last.length === 4 && ms - last[0] < RESTS
-    this.dot.setAttribute("visibility", seen ? "visible" : "hidden")
-    if (seen) this.dot.setAttribute("transform", `translate(${last[2]} ${last[3]})`)
+    seen ? this.pointer.to(last[2], last[3]) : this.pointer.away()
   }
 
   // What else there is to see: the spotlight dims, the rest is told in words.
@@ -107,5 +122,5 @@ export class Screen {
   }
 }
 
-const pollWords = ({ choices, counts }) =>
-  `Poll: ${choices.map(choice => (counts ? `${choice} ${counts[choice]}` : choice)).join(" · ")}`
+const pollWords = ({ title, choices, counts }) =>
+  `${title ?? "Poll"}: ${choices.map(choice => (counts ? `${choice} ${counts[choice]}` : choice)).join(" · ")}`

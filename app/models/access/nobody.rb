@@ -14,6 +14,8 @@ class Access::Nobody
   def results = Attempt.none
   def sittings = Sitting.none
   def polls = Poll.none
+  def school_classes = SchoolClass.none
+  def class_tools = ClassTool.none
   def takes = Take.none
   def shares = Share.standing.joins(:lesson).merge(Lesson.kept)
 

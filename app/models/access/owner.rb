@@ -17,7 +17,9 @@ class Access::Owner < Access::Nobody
   def results = Attempt.where(edition: Edition.where(activity: activities)).where.not(participant: nil) # those of the class, to look at
   def sittings = Sitting.where(lesson: lessons)
   def imports = Import.where(lesson: lessons)
+  def school_classes = @teacher.school_classes
   def polls = Poll.where(sitting: sittings)
+  def class_tools = ClassTool.standing.where(sitting: sittings.current)
   def takes = Take.where(lesson: lessons)
   def spoken(page, item, sitting = nil) = pages.find_by(id: page)&.then { |found| showing(found, sitting).items.find_by(key: item)&.placed&.item&.aloud }
   def framed(address) = address.presence

@@ -39,10 +39,10 @@ class Activity::Results
 
   def to_csv
     CSV.generate do |csv|
-      csv << [ "Name", "Points", "Of", "Seconds", "Goes", "Ended", *questions.flat_map { |words| [ "#{words}: first try", "#{words}: wrong tries", "#{words}: comment" ] } ].map { |cell| plain(cell) }
+      csv << [ "Name", "Points", "Of", "Seconds", "Goes", "Ended", *questions.flat_map { |words| [ "#{words}: first try", "#{words}: wrong tries", "#{words}: comment" ] } ].map { |cell| PlainCell.of(cell) }
       rows.each do |row|
         comments = row.attempt.remarks.to_h { |remark| [ remark.question, remark.comment ] }
-        csv << [ row.name, row.attempt.points, row.attempt.most, row.attempt.seconds, row.goes, row.attempt.ended || "begun", *questions.each_index.flat_map { |index| [ { true => 1, false => 0 }[row.first[index]], row.wrong[index], comments[index] ] } ].map { |cell| plain(cell) }
+        csv << [ row.name, row.attempt.points, row.attempt.most, row.attempt.seconds, row.goes, row.attempt.ended || "begun", *questions.each_index.flat_map { |index| [ { true => 1, false => 0 }[row.first[index]], row.wrong[index], comments[index] ] } ].map { |cell| PlainCell.of(cell) }
       end
     end
   end
@@ -50,7 +50,4 @@ class Activity::Results
   private
 
   def goes = @goes ||= edition.attempts.where.not(participant: nil).includes(:moves, :remarks, participant: :seat).order(:id).to_a
-
-  # A spreadsheet must not take a name for a formula.
-  def plain(cell) = cell.is_a?(String) && cell.match?(/\A[=+\-@\t\r]/) ? "'#{cell}" : cell
 end

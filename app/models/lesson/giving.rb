@@ -11,7 +11,7 @@ module Lesson::Giving
 
   def give_to(other)
     transaction do
-      sitting&.end
+      sittings.current.each(&:close)
       other.hand(pictures: pictures.where(id: mentioned("picture")), assets: assets.where(id: mentioned("asset")))
       update!(teacher: other, folder: "")
     end

@@ -14,9 +14,14 @@ class Live::Feed
     def for(addresses) = address.nil? || addresses.include?(address) ? frame : stub
   end
 
+  PASSING = /\A\{"from":"\w+","n":\d+(?:,"(?:wet|pointer)":|\})/ # ink that is wet, a pointer, what is for somebody else
+
   @feeds = Concurrent::Map.new
 
   def self.[](name) = @feeds.compute_if_absent(name) { (Live::Relay.on? ? Live::SharedFeed : self).new(name) }
+
+  # Whether a frame tells of nothing that stays.
+  def self.passing?(frame) = PASSING.match?(frame)
 
   def self.publish_to(name, to, message) = self[name].publish(to: to, **message)
 

@@ -4,23 +4,27 @@ class Live::Group
   attr_reader :feed, :viewer
 
   # All that a lesson has at this moment.
-  def self.all(lesson)
-    sitting = lesson.sitting
-    [ new(lesson.board_feed, Viewer.preparing(lesson)), *(sitting && of_sitting(sitting)) ]
-  end
+  def self.all(lesson) = [ new(lesson.board_feed, Viewer.preparing(lesson)), *lesson.sittings.current.flat_map { |sitting| of_sitting(sitting) } ]
 
   def self.of_sitting(sitting)
     wall = new(sitting.wall_feed, Viewer.teaching(sitting))
-    sitting.open? ? [ wall, new(sitting.device_feed, Viewer.device(sitting), page: sitting.page_id) ] : [ wall ]
+    sitting.open? ? [ wall, new(sitting.device_feed, Viewer.device(sitting), pages: sitting.shown_pages) ] : [ wall ]
   end
 
-  # page: the number of the only page they are shown; nil for those who may look at any.
-  def initialize(feed, viewer, page: nil)
-    @feed, @viewer, @page = feed, viewer, page
+  # Those to whom what is done in a layer may matter. A copy is followed by its student's devices alone.
+  def self.around(layer)
+    return all(layer.lesson) unless layer.copy?
+    layer.copiers.map { |seat| new(seat.sitting.device_feed, Viewer.device(seat.sitting, layer), pages: seat.sitting.shown_pages, to: seat.address) }
   end
 
-  def publish(**message) = feed.publish(**message)
+  # pages: the numbers of the only ones they are shown; nil for those who may look at any. to: the address of those who
+  # are meant alone.
+  def initialize(feed, viewer, pages: nil, to: nil)
+    @feed, @viewer, @pages, @to = feed, viewer, pages, to
+  end
+
+  def publish(**message) = feed.publish(to: @to, **message)
 
   # Whether they see what is done on a page in a layer.
-  def follows?(layer_id, page_id) = viewer.sees?(layer_id) && (@page.nil? || @page == page_id)
+  def follows?(layer_id, page_id) = viewer.sees?(layer_id) && (@pages.nil? || @pages.include?(page_id))
 end

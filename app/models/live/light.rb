@@ -4,9 +4,9 @@ class Live::Light
   KEPT = 6.hours
 
   class << self
-    # What devices of a lesson should be told now; nil where all of the page is to be seen.
-    def now(lesson) = Live::Counts.store.read(key(lesson)).presence
-    def key(lesson) = "light:#{lesson.id}"
+    # What devices of a sitting should be told now; nil where all of the page is to be seen.
+    def now(sitting) = Live::Counts.store.read(key(sitting)).presence
+    def key(sitting) = "light:#{sitting.id}"
   end
 
   PLACE = Usher::Types::List.new(Usher::Types::Number.new(-20_000..20_000, digits: 0), 2..2)
@@ -18,9 +18,12 @@ class Live::Light
 
   def to_h = @light || {}
 
-  def tell(lesson, during = {})
-    Live::Counts.store.write(self.class.key(lesson), to_h, expires_in: KEPT)
-    lesson.open_sitting&.device_feed&.publish(light: to_h)
+  # sitting: the one it shines in; nil where there is none.
+  def tell(lesson, sitting, during = {})
+    if sitting
+      Live::Counts.store.write(self.class.key(sitting), to_h, expires_in: KEPT)
+      sitting.tell_devices(light: to_h)
+    end
     note(lesson, during)
   end
 

@@ -5,15 +5,15 @@ class Live::Media
   KEPT = 6.hours
 
   class << self
-    # What devices of a lesson should be told now, its second moved on; nil where nothing is open.
-    def now(lesson)
-      state, told = Live::Counts.store.read(key(lesson))
+    # What devices of a sitting should be told now, its second moved on; nil where nothing is open.
+    def now(sitting)
+      state, told = Live::Counts.store.read(key(sitting))
       return if state.blank?
       gone = state[:playing] ? (Time.current.to_f - told) * state[:rate] : 0
       state.merge(at: state[:at] + gone)
     end
 
-    def key(lesson) = "media:#{lesson.id}"
+    def key(sitting) = "media:#{sitting.id}"
   end
 
   def initialize(data)
@@ -23,9 +23,12 @@ class Live::Media
 
   def to_h = @state || {}
 
-  def tell(lesson, during = {})
-    Live::Counts.store.write(self.class.key(lesson), [ to_h, Time.current.to_f ], expires_in: KEPT)
-    lesson.open_sitting&.device_feed&.publish(media: to_h)
+  # sitting: the one it is played in; nil where there is none.
+  def tell(lesson, sitting, during = {})
+    if sitting
+      Live::Counts.store.write(self.class.key(sitting), [ to_h, Time.current.to_f ], expires_in: KEPT)
+      sitting.tell_devices(media: to_h)
+    end
     Event.note(lesson, "media", to_h, during: during)
   end
 end

@@ -31,7 +31,10 @@ module Page::Copying
         activities = pages.first.lesson.activities.where(id: Item.where(page: pages, layer: pages.first.prepared).select(:activity_id)).to_h { |activity| [ activity.id, activity.copy_to(other).id ] }
         copies = pages.each_with_index.map { |page, index| page.blank_copy(other, position: position + index) }
         numbers = pages.zip(copies).to_h { |page, copy| [ page.id, copy.id ] }
-        pages.zip(copies) { |page, copy| page.fill(copy, ink: ink, elsewhere: { pages: numbers, activities: activities }) }
+        pages.zip(copies) do |page, copy|
+          page.fill(copy, ink: ink, elsewhere: { pages: numbers, activities: activities })
+          copy.update_columns(cues: Usher::Cues.relinked(page.cues, pages: numbers, activities: activities)) if page.cues.any?
+        end
         other.reordered
         copies
       end

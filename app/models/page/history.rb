@@ -21,6 +21,15 @@ module Page::History
     end
   end
 
+  # Takes back one step, wherever it stands. nil where that was done already.
+  def take_back(step, by:, during: {})
+    transaction do
+      reload(lock: true)
+      next if step.reload.undone? || step.inverse.nil?
+      perform(step.inverse, id: SecureRandom.alphanumeric(20), by: by, layer: step.layer, during: during, undoes: step).tap { step.update!(undone: true) }
+    end
+  end
+
   def undoable(by, layer = prepared) = standing(by, layer).last
 
   # Steps taken back after the latest one that stands; a new step makes older ones unreachable.

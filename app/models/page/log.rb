@@ -28,7 +28,7 @@ module Page::Log
     restyle(outcome.style, layer)
     save!
     covers = covers_among?(outcome, layer)
-    rows = layer.prepared? ? keep_prepared(outcome, layer) : keep_over(outcome, layer)
+    rows = layer.prepared? ? keep_prepared(outcome, layer) : keep_over(outcome, layer, (by.author if operation.class.verb == "put"))
     entry = Operation.enter(page: self, layer: layer, client_id: key, actor: by.actor, operation: operation, outcome: outcome, undoes: undoes, during: during)
     lesson.touch
     layer.sitting&.turn_to(self, operation: key) if entry.verb == "turn"
@@ -40,6 +40,7 @@ module Page::Log
   # The paper, the colour and the minutes of the page, or of this layer of it.
   def restyle(set, layer)
     return if set.empty?
+    raise Usher::Invalid, "Cues belong to the prepared lesson." if set.key?("cues") && !layer.prepared?
     picture = paper_picture(style.merge(set)) if set.key?("paper")
     return layer.styles.find_or_initialize_by(page_id: id).then { |own| own.update!(style: own.style.to_h.merge(set)) } unless layer.prepared?
     assign_attributes(set)
@@ -56,24 +57,29 @@ module Page::Log
 
   # In a layer over others only what differs from below is kept: what is put back as it is there has no row any
   # more, and what is taken away has a row that hides it.
-  def keep_over(outcome, layer)
+  # author: the seat that puts something new there, or nil.
+  def keep_over(outcome, layer, author)
     keys = outcome.put.map(&:id) + outcome.gone
     below = Item.where(page_id: id, key: keys).through(layer.beneath).pluck(:key, :z, :data).to_h { |key, z, data| [ key, [ z, data ] ] }
     same, different = outcome.put.partition { |placed| below[placed.id]&.then { |z, data| z == placed.z && data.except("kind") == placed.item.to_h.except("kind") } }
     dropped = same.map(&:id) + (outcome.gone - below.keys)
     layer.items.where(page_id: id, key: dropped).delete_all if dropped.any?
     hide(outcome.gone & below.keys, layer)
-    keep(different, layer) + same.map { |placed| Item.row(placed, page: self, layer_id: layer.id) }
+    keep(different, layer, authors_of(different, layer), author) + same.map { |placed| Item.row(placed, page: self, layer_id: layer.id) }
   end
 
-  def keep(placed, layer)
+  # known: { id => the seat whose it is }.
+  def keep(placed, layer, known = {}, author = nil)
     return [] if placed.empty?
-    rows = placed.map { |one| Item.row(one, page: self, layer_id: layer.id) }
+    rows = placed.map { |one| { **Item.row(one, page: self, layer_id: layer.id), seat_id: known[one.id] || known[one.item.origin] || author } }
     guard(rows)
     Item.write(rows)
     Item.current_transaction.after_commit { rows.zip(placed) { |row, one| Item.recent.add(row, one.item) } }
     rows
   end
+
+  # Whose these are, or what they were cut from, in the layer as it was.
+  def authors_of(placed, layer) = layer.items.where(page_id: id, key: placed.flat_map { |one| [ one.id, one.item.origin ] }.compact).where.not(seat_id: nil).pluck(:key, :seat_id).to_h
 
   def hide(keys, layer) = Item.write(keys.map { |key| Item.hiding(key, page: self, layer_id: layer.id) })
 
@@ -93,6 +99,7 @@ module Page::Log
   def guard(rows)
     { picture_id: :pictures, asset_id: :assets, activity_id: :activities }.each do |column, own|
       numbers = rows.filter_map { |row| row[column] }.uniq
+      numbers |= rows.flat_map { |row| row[:data]["faces"].to_a.filter_map { |face| face["picture"]&.to_i } } if column == :picture_id # of what has several
       next if numbers.empty? || lesson.public_send(own).where(id: numbers).count == numbers.size
       raise Usher::Invalid, "That picture, file or activity is not in this lesson's store room."
     end

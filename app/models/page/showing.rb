@@ -23,6 +23,11 @@ class Page::Showing
     Usher::Page::Drawing.document(style, drawings, veil: veil, **view) { |address| pictures[address] }
   end
 
+  # Copies of everything that is seen, as attributes with ids of their own.
+  def copied_items
+    Usher::Items.copies(items.map { |row| row.placed.item }) { SecureRandom.alphanumeric(20) }
+  end
+
   # The page in memory, as the core computes with it.
   def memory = Usher::Page::Memory.new(items.map(&:placed), style: style)
 
@@ -30,7 +35,8 @@ class Page::Showing
 
   def through
     page.redraw unless page.drawn?
-    Item.where(page_id: page.id).through(viewer.layer.stack)
+    rows = Item.where(page_id: page.id).through(viewer.layer.stack)
+    viewer.layer.prepared? ? rows : rows.without_hidden_ink
   end
 
   # The parts of the paper's picture that are under covers (Usher::Veil), where that is not for them.

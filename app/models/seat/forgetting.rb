@@ -2,7 +2,7 @@
 module Seat::Forgetting
   def forget
     transaction do
-      Layer.where(seat_id: id).find_each(&:destroy!)
+      Item.where(seat_id: id).update_all(seat_id: nil) # what was written with the class stays, and is nobody's
       destroy!
     end
     sitting.device_feed.publish(to: address, shut: true) # to this seat the doors are shut

@@ -4,7 +4,7 @@ class Sending::Progress
 
   def initialize(activity, sitting)
     @activity, @sitting = activity, sitting
-    @sending = sitting.sendings.standing.find_by(activity: activity)
+    @sending = sitting.sendings.standing.where(activity: activity).order(:id).last
   end
 
   # [[Seat, Attempt or nil], ...]

@@ -11,12 +11,13 @@ export function press({ surface, room, open }, item, at) {
       .find(Boolean)
   if (linked) return open({ to: "address", address: linked.getAttribute("href") })
   if (!item) return
-  const { item: id, cover, edge, area, link, leads, plays, framed, activity, kind } = item.dataset
+  const { item: id, cover, edge, area, link, leads, plays, framed, activity, kind, rolls } = item.dataset
   if (cover === "on" && !edge) return uncover(surface, item)
   if (link) return open(JSON.parse(link), { page: surface.page, item: id })
   if (leads) return open({ to: "address", address: leads })
   if (plays) return room.play(item, { focus: !at })
   if (framed) return room.frame(item)
+  if (rolls) return surface.do({ verb: "roll", ids: [id] })
   if (kind === "activity") return open({ to: "activity", activity: Number(activity) }, { card: id })
   if (area) return surface.do({ verb: "change", changes: [{ id, set: { shown: area === "hidden" } }] })
 }

@@ -5,6 +5,7 @@ export default {
   key: "Enter",
   where: "arrange",
   fits: ({ choice }) =>
-    choice.size === 1 && choice.data().every(({ written, formula, activity }) => written || formula || activity),
+    choice.size === 1 &&
+    choice.data().every(({ written, formula, activity, rolls }) => written || formula || activity || rolls),
   run: ({ choice, edit }) => edit(choice.elements()[0])
 }

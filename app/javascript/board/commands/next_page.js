@@ -3,6 +3,7 @@ export default {
   word: "Next page",
   icon: "chevron-right",
   key: "Page Down",
+  mode: "prepare",
   can: ({ state }) => state.number < state.pages,
   run: ({ turning }) => turning.next()
 }

@@ -3,5 +3,5 @@ export default {
   word: "Page",
   icon: "file-text",
   title: "Paper, minutes, covers, duplicate, delete",
-  run: () => document.getElementById("page-sheet").showModal()
+  run: ({ fetched }) => fetched.run("board/pages/page_sheet", "open")
 }

@@ -79,6 +79,14 @@ export default class Spotlight extends Glass {
     return this.on ? { at: this.at.map(Math.round), size: this.size.map(Math.round), round: this.round } : {}
   }
 
+  // A cue shines it at a place, or puts it out. Devices are told by the server.
+  shine({ at, size, round }) {
+    if (this.on !== Boolean(at)) this.toggle()
+    if (!at) return
+    Object.assign(this, { at, size, round })
+    this.draw()
+  }
+
   // A take shows where it came to rest.
   changed() {
     this.telling ??= setTimeout(() => {

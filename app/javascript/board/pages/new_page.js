@@ -3,18 +3,23 @@ import { send } from "shared/net"
 import { say } from "shared/say"
 import { Part } from "surface/part"
 
-export class NewPage extends Part {
+export default class NewPage extends Part {
   static needs = ["order"]
 
   constructor(parts) {
     super(parts)
     this.sheet = document.getElementById("new-page")
-    this.sheet?.addEventListener("click", ({ target }) => {
+    this.sheet.addEventListener("click", ({ target }) => {
       const { start } = target.closest("[data-start]")?.dataset ?? {},
         drop = target.closest("[data-drop]")
       if (drop) this.drop(drop)
       else if (start) this.add(JSON.parse(start))
     })
+  }
+
+  open() {
+    window.htmx.trigger(this.sheet.querySelector("[data-kept-list]"), "open")
+    this.sheet.showModal()
   }
 
   add(start) {

@@ -3,13 +3,12 @@ import { send } from "shared/net"
 import { say } from "shared/say"
 import { Part } from "surface/part"
 
-export class PageSheet extends Part {
+export default class PageSheet extends Part {
   static needs = ["state", "surface", "turning"]
 
   constructor(parts) {
     super(parts)
     this.sheet = document.getElementById("page-sheet")
-    if (!this.sheet) return
     const show = () => this.fill(this.state.paper, this.state.measures)
     this.surface.events.on("turned", show)
     this.surface.events.on("replanned", page => {
@@ -28,6 +27,10 @@ export class PageSheet extends Part {
     )
     this.sheet.querySelector("[data-paper-picture]")?.addEventListener("change", event => this.picture(event.target))
     document.getElementById("keep-page")?.addEventListener("submit", event => this.keep(event))
+  }
+
+  open() {
+    this.sheet.showModal()
   }
 
   // What the form of a paper says, as its measures.
@@ -53,7 +56,7 @@ export class PageSheet extends Part {
 
   // Fields show what the page has.
   fill(paper, measures) {
-    for (const form of this.sheet?.querySelectorAll("[data-measures]") ?? []) {
+    for (const form of this.sheet.querySelectorAll("[data-measures]")) {
       if (form.dataset.paper !== paper) continue
       for (const field of form.querySelectorAll("[data-measure]"))
         if (field !== document.activeElement) field.value = String(measures[field.name] ?? field.dataset.usual)

@@ -5,7 +5,7 @@ import { dragPages } from "board/pages/drag_pages"
 import { Part } from "surface/part"
 
 export class RunningOrder extends Part {
-  static needs = ["clashes", "state", "surface", "turning"]
+  static needs = ["clashes", "fetched", "state", "surface", "turning"]
 
   constructor(parts, strip) {
     super(parts)
@@ -37,10 +37,7 @@ export class RunningOrder extends Part {
 
   // What a new page can start from.
   offer() {
-    const sheet = document.getElementById("new-page")
-    if (!sheet) return this.add()
-    window.htmx.trigger(sheet.querySelector("[data-kept-list]"), "open")
-    sheet.showModal()
+    return this.fetched.run("board/pages/new_page", "open")
   }
 
   tabs() {

@@ -80,7 +80,7 @@ export class Turning extends Part {
       { page } = fresh
     surface.page = page
     surface.load(fresh)
-    Object.assign(this.state, fresh.can, { since: fresh.since })
+    Object.assign(this.state, fresh.can, { since: fresh.since, prompt: fresh.prompt ?? null })
     surface.camera.turn(fresh.style)
     this.count()
     surface.events.emit("turned", page)
@@ -132,9 +132,10 @@ export class Turning extends Part {
   replan(page, style) {
     const planned = this.pages.find(({ id }) => id === page)
     if (!planned) return
-    const longer = planned.minutes !== style.minutes
+    const longer = planned.minutes !== style.minutes || planned.cues !== style.cues.length
     Object.assign(planned, {
       minutes: style.minutes,
+      cues: style.cues.length,
       paper: style.paper,
       measures: style.measures,
       colour: style.colour
@@ -147,7 +148,7 @@ export class Turning extends Part {
     const { minutes, paper, measures, colour } = this.planned,
       { length } = this.pages,
       { number } = this
-    const nextWords = number < length ? `Page ${number + 1} of ${length}` : "Last page"
+    const turnWords = number < length ? `Page ${number + 1} of ${length}` : "Last page"
     Object.assign(this.state, {
       page: this.surface.page,
       number,
@@ -156,7 +157,7 @@ export class Turning extends Part {
       paper,
       measures,
       pageColour: colour,
-      nextWords
+      turnWords
     })
   }
 

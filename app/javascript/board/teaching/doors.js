@@ -19,23 +19,32 @@ export class Doors extends Part {
   // One tap opens doors that are shut. Opened again, the sheet is as it was left, but for the names, which come to the
   // wall only when they are asked for; and its parts are looked at anew.
   show() {
-    const sheet = document.getElementById("doors")
+    const sheet = document.getElementById("doors"),
+      { lesson, page, sitting } = this.surface
     sheet.querySelector(".names")?.removeAttribute("open")
     if (sheet.querySelector(".doors")) this.look()
-    else load("POST", `/lessons/${this.surface.lesson}/sitting?page=${this.surface.page}`, "#doors-body")
+    else load("POST", `/lessons/${lesson}/sitting?page=${page}${sitting ? `&sitting=${sitting}` : ""}`, "#doors-body")
     sheet.showModal()
   }
 
   // A poll that was asked is answered with the question in sight; the bar of Teach says how many have.
   asked({ target, detail }) {
-    if (!detail.successful || !target.closest("[data-asks]") || this.surface.mode !== "teach") return
+    const asks = detail.successful && detail.requestConfig.verb === "post" && target.closest("[data-asks]")
+    if (!asks) return
+    asks.querySelector("#ask-form").replaceChildren()
+    if (this.surface.mode !== "teach") return
     document.getElementById("doors").close()
     this.look()
   }
 
   // From the bar: shows the answers, hides them, closes the poll.
+  // What is no chart of a few bars needs the wall.
   async poll(values) {
     try {
+      if (values.revealed === "1" && !this.state.poll.bars) {
+        load("GET", `/polls/${this.state.poll.id}/wall`, "#answers-body")
+        document.getElementById("answers").showModal()
+      }
       await send("PATCH", `/polls/${this.state.poll.id}`, values)
     } catch (error) {
       say(error.message)
@@ -52,7 +61,7 @@ export class Doors extends Part {
   }
 
   look() {
-    document.querySelectorAll("[data-room]").forEach(part => window.htmx.trigger(part, "room"))
+    document.querySelectorAll("[data-room]:not(:has(select:focus))").forEach(part => window.htmx.trigger(part, "room"))
   }
 
   // Read from the roll after each swap.

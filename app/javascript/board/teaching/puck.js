@@ -1,11 +1,24 @@
 // The small tool puck in Teach: drag it to either side and any height, so that everybody reaches it.
 import { drag } from "surface/drag"
 
-const KEY = "usher:puck"
+const KEY = "usher:puck" // and of the second one
 const EDGE = 12
+const bar = () => document.querySelector(".bar").offsetHeight // CSS pixels at the foot that stay free
 
 export const puck = () => ({
   more: false,
+  side: "left",
+  down: 0.5,
+  get second() {
+    return "second" in this.$root.dataset
+  },
+  get key() {
+    return this.second ? `${KEY}:second` : KEY
+  },
+  // The first one stands at the side of the other hand, so that the writing hand has the page.
+  get usual() {
+    return Boolean(this.$store.board.preferences.left_hand) !== this.second ? "right" : "left"
+  },
   toggleMore() {
     this.more = !this.more
     this.$nextTick(() => this.fit())
@@ -15,7 +28,7 @@ export const puck = () => ({
   fit() {
     const panel = this.$refs.more
     const { top } = this.$root.getBoundingClientRect()
-    const lowest = innerHeight - 110 - panel.offsetHeight
+    const lowest = innerHeight - bar() - EDGE - panel.offsetHeight
     panel.style.top = `${Math.max(EDGE, Math.min(top, lowest)) - top}px`
   },
 
@@ -28,11 +41,14 @@ export const puck = () => ({
     document.getElementById("stage").addEventListener("pointerdown", () => this.shut())
     let place = {}
     try {
-      place = JSON.parse(localStorage.getItem(KEY)) ?? {}
+      place = JSON.parse(localStorage.getItem(this.key)) ?? {}
     } catch {
       /* the usual place */
     }
-    this.settle(place.side ?? "left", place.down ?? 0.5)
+    this.settle(place.side ?? this.usual, place.down ?? 0.5)
+    this.$watch("$store.board.preferences.left_hand", () => this.settle(this.usual, this.down))
+    const watch = new ResizeObserver(() => this.settle(this.side, this.down)) // it came, or has more to offer; the bar too
+    for (const one of [this.$root, document.querySelector(".bar")]) watch.observe(one)
   },
 
   grab(event) {
@@ -45,7 +61,7 @@ export const puck = () => ({
       end: ({ clientX, clientY }) =>
         this.settle(
           clientX < innerWidth / 2 ? "left" : "right",
-          (clientY - dy) / (innerHeight - puck.offsetHeight || 1)
+          (clientY - dy) / (innerHeight - puck.offsetHeight - bar() || 1)
         ),
       cancel: () => this.settle(this.side, this.down)
     })
@@ -62,12 +78,13 @@ export const puck = () => ({
   settle(side, down) {
     Object.assign(this, { side, down: Math.min(1, Math.max(0, down)) })
     const puck = this.$root
-    const room = Math.max(0, innerHeight - puck.offsetHeight - 110 - EDGE)
+    const room = Math.max(0, innerHeight - puck.offsetHeight - bar() - 2 * EDGE)
     Object.assign(puck.style, {
       left: side === "left" ? `${EDGE}px` : "auto",
       right: side === "right" ? `${EDGE}px` : "auto",
       top: `${EDGE + this.down * room}px`
     })
-    localStorage.setItem(KEY, JSON.stringify({ side, down: this.down }))
+    if (!this.second) document.body.dataset.puck = side
+    localStorage.setItem(this.key, JSON.stringify({ side, down: this.down }))
   }
 })

@@ -8,6 +8,7 @@ import { words } from "board/teaching/clock"
 import { Part } from "surface/part"
 
 const PIECE = 1000 // ms
+const BEAT = 1000 // ms between two words of where the take is
 const LONGEST_TRAIL = 40_000 // places
 const TYPES = ["audio/webm;codecs=opus", "audio/webm", "audio/mp4"]
 
@@ -58,6 +59,7 @@ export class Recorder extends Part {
     if (stream) this.listen(stream)
     this.resume()
     this.timer = setInterval(() => this.show(), 500)
+    this.beat = setInterval(() => this.tell(), BEAT)
     this.leaving = event => event.preventDefault()
     window.addEventListener("beforeunload", this.leaving)
   }
@@ -91,6 +93,7 @@ export class Recorder extends Part {
     this.spent = this.now()
     this.phase = "paused"
     if (this.voice?.state === "recording") this.voice.pause()
+    this.tell()
     this.show()
   }
 
@@ -98,6 +101,7 @@ export class Recorder extends Part {
     this.since = performance.now()
     this.phase = "on"
     if (this.voice?.state === "paused") this.voice.resume()
+    this.tell()
     this.show()
   }
 
@@ -105,6 +109,7 @@ export class Recorder extends Part {
     const ms = this.now()
     this.phase = "stopping"
     clearInterval(this.timer)
+    clearInterval(this.beat)
     window.removeEventListener("beforeunload", this.leaving)
     this.show()
     if (this.voice) {
@@ -124,6 +129,11 @@ export class Recorder extends Part {
     }
     this.phase = null
     this.show()
+  }
+
+  // What others do meanwhile has its moment in the take too.
+  tell() {
+    this.surface.live?.perform("recording", { take: this.take, ms: this.phase === "on" ? this.now() : null })
   }
 
   show() {

@@ -75,9 +75,9 @@ export default {
         path,
         eraser: { mode, radius }
       } = contact
-      const point = page.map(round),
+      const point = (contact.bound?.(page) ?? page).map(round),
         last = path.at(-1)
-      mark(page, radius)
+      mark(point, radius)
       if (mode === "whole") wholeStrokes(contact, screen)
       if (last && Math.hypot(point[0] - last[0], point[1] - last[1]) < radius / 5) return
       if (path.length < MOST) path.push(point)

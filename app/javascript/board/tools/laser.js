@@ -1,4 +1,4 @@
-// The laser pointer: a dot that leaves nothing behind; the devices see it too.
+// The laser pointer: a dot with a trail that fades; the devices and takes see it too.
 const EVERY = 60 // ms between two messages to the devices
 
 export default {
@@ -12,8 +12,7 @@ export default {
 
     const point = event => {
       const [x, y] = surface.camera.toPage(event.clientX, event.clientY)
-      surface.dot.setAttribute("visibility", "visible")
-      surface.dot.setAttribute("transform", `translate(${x} ${y})`)
+      surface.pointer.to(x, y)
       if (event.timeStamp - last < EVERY) return
       last = event.timeStamp
       surface.live?.perform("pointer", { x: Math.round(x), y: Math.round(y) })
@@ -21,8 +20,8 @@ export default {
     }
 
     const away = () => {
-      if (surface.dot.getAttribute("visibility") === "hidden") return
-      surface.dot.setAttribute("visibility", "hidden")
+      if (!surface.pointer.shown) return
+      surface.pointer.away()
       surface.live?.perform("pointer", {})
       recorder.point()
     }

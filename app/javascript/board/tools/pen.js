@@ -16,7 +16,8 @@ export default {
 
     // [x, y, pressure, ms]; only a pen tells its pressure.
     const at = (event, stroke) => {
-      const [x, y] = camera.toPage(event.clientX, event.clientY)
+      const seen = camera.toPage(event.clientX, event.clientY),
+        [x, y] = stroke.bound?.(seen) ?? seen
       const pressure = event.pointerType === "pen" && event.pressure > 0 ? round(event.pressure) : null
       return [round(x), round(y), pressure, Math.max(0, Math.round(event.timeStamp - stroke.since))]
     }
@@ -35,6 +36,7 @@ export default {
       const stroke = {
         id: newId(),
         look,
+        bound: contact.bound, // a hand in a lane stays in it
         since: event.timeStamp,
         during: surface.during(),
         points: [],

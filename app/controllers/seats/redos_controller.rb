@@ -1,0 +1,5 @@
+class Seats::RedosController < Seats::UndosController
+  private
+
+  def step(**how) = page.redo(**how)
+end

@@ -1,0 +1,12 @@
+// Countdown, scores, draws, dice: what runs the room.
+import { load } from "shared/load"
+
+export default {
+  word: "Class tools",
+  icon: "timer",
+  mode: "teach",
+  run({ surface }) {
+    document.getElementById("tools-sheet").showModal()
+    load("GET", `/sittings/${surface.sitting}/class_tools/new`, "#tools-body")
+  }
+}

@@ -1,0 +1,5 @@
+# Whose class it is.
+class ClassTeacher < ApplicationRecord
+  belongs_to :school_class
+  belongs_to :teacher
+end
