@@ -20,6 +20,7 @@ gem "rotp", "~> 6.3", require: false # codes of an app as a second factor
 gem "openid_connect", "~> 2.3", require: false # signing in by the school's own accounts
 gem "litestream", "~> 0.12", require: false # copies the database while it changes
 gem "ruby-vips", "~> 2.2"
+gem "websocket-driver", "~> 0.7" # what Action Cable speaks with; the practice class speaks it from the other side
 gem "rqrcode", "~> 3.0"
 gem "bootsnap", require: false
 gem "parallel", "~> 1.26", require: false # the library of drawings is built by every core

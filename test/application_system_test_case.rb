@@ -4,6 +4,7 @@ require "chromium"
 Chromium.register(:wall)
 Chromium.register(:laptop)
 Chromium.register(:phone, width: 390, height: 844, touch: true)
+Chromium.register(:tablet, width: 820, height: 1180, touch: true)
 # Without config/puma.rb: that claims the data folder, and the tests run in several processes.
 Capybara.server = :puma, { Silent: true, Threads: "0:12", config_files: [ "-" ] }
 Capybara.default_max_wait_time = 15 # a machine may be busy; what is there is not waited for
@@ -15,9 +16,13 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
   driven_by :wall
 
   setup { ActiveJob::Base.queue_adapter = :async }
-  teardown do
+  teardown { assert_empty script_errors, "The browser's scripts failed." }
+
+  # Not a teardown block: what fails in one of those leaves the others out.
+  def after_teardown
+    super
+  ensure
     ActiveJob::Base.queue_adapter = :test
-    assert_empty script_errors, "The browser's scripts failed."
   end
 
   # What a board could not send must not reach the next test, whose lessons have the same numbers. The page is left

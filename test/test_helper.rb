@@ -10,7 +10,7 @@ class ActiveSupport::TestCase
   include World
 
   parallelize(workers: 2, threshold: 40) unless ENV["USHER_SERIAL"]
-  setup { [ Rails.cache, Live::Counts.store ].each(&:clear) }
+  setup { [ Rails.cache, Live::Counts.store ].each(&:clear) && Live::Followers.forget_all }
 end
 
 class ActionDispatch::IntegrationTest

@@ -1,13 +1,14 @@
 // Devices and teachers for bench/follow: opens every websocket, publishes, and measures what arrives.
 // Reads its task as JSON from standard input and prints the result as JSON.
 //   { kind: "usher" | "bare", url, origin, seconds, rate, lessons: [{ board, teacher, page, seats: [cookie] }] }
+// together: the devices write, each as often, instead of the teacher.
 // beside: another origin, at which every second device is, and leaves for the first when that hangs up.
 import { createRequire } from "node:module"
 import { performance } from "node:perf_hooks"
 const WebSocket = createRequire(import.meta.url)("ws")
 
-setTimeout(() => { console.error("took too long"); process.exit(1) }, 90_000)
 const task = JSON.parse(await new Promise(resolve => { let all = ""; process.stdin.on("data", part => { all += part }).on("end", () => resolve(all)) }))
+setTimeout(() => { console.error("took too long"); process.exit(1) }, (75 + task.seconds) * 1000)
 const sent = new Map()
 const waits = []
 let delivered = 0, swapped = 0, arrivedSwapped = 0, expected = 0, gaps = 0, moved = 0, past = 0
@@ -25,7 +26,7 @@ class Device {
   constructor(cookie, origin = task.origin) {
     Object.assign(this, { cookie, origin })
     this.waiting = new Map()
-    this.applied = 0
+    this.applied = {}
     this.identifier = JSON.stringify({ channel: "DeviceChannel" })
     this.open()
   }
@@ -79,11 +80,11 @@ class Device {
 }
 
 function apply(device, id) {
-  const { at, number } = sent.get(id)
-  waits.push(performance.now() - at)
+  const { at, number, writer = 0 } = sent.get(id)
+  waits.push([performance.now() - at, at])
   delivered++
-  if (number <= device.applied) swapped++
-  device.applied = number
+  if (number <= (device.applied[writer] ?? 0)) swapped++
+  device.applied[writer] = number
 }
 
 const points = Array.from({ length: 24 }, (_, n) => [400.25 + n * 3.5, 300.5 + n, 0.5])
@@ -92,7 +93,7 @@ const wet = (page, id) => ({ page, id, colour: "#1e6079", stroke_width: 6, start
 function lesson({ board, teacher, page, seats }, index) {
   const devices = task.kind === "usher" ? seats.map((cookie, n) => new Device(cookie, task.beside && n % 2 ? task.beside : task.origin)) : seats.map(() => {
     const socket = new WebSocket(task.url, { perMessageDeflate: false })
-    const device = { socket, applied: 0, ready: new Promise(resolve => socket.on("open", resolve)) }
+    const device = { socket, applied: {}, ready: new Promise(resolve => socket.on("open", resolve)) }
     socket.on("message", data => { const message = JSON.parse(data); if (message.lesson === index) apply(device, message.wet.id) })
     socket.on("open", () => socket.send(JSON.stringify({ join: index })))
     return device
@@ -100,7 +101,17 @@ function lesson({ board, teacher, page, seats }, index) {
   const identifier = JSON.stringify({ channel: "BoardChannel", lesson: board })
   const [socket, ready] = task.kind === "usher" ? connect(teacher, identifier) : (() => { const one = new WebSocket(task.url, { perMessageDeflate: false }); return [one, new Promise(resolve => one.on("open", resolve))] })()
   let number = 0
+  const write = writer => {
+    const id = `l${index}-w${writer}-${number}`
+    sent.set(id, { at: performance.now(), number, writer })
+    expected += devices.length
+    devices[writer].socket.send(JSON.stringify({ command: "message", identifier: devices[writer].identifier, data: JSON.stringify({ action: "wet", ...wet(page, id) }) }))
+  }
   const publish = () => {
+    if (task.together) {
+      number++
+      return devices.forEach((_, writer) => write(writer))
+    }
     const id = `l${index}-${++number}`
     sent.set(id, { at: performance.now(), number })
     expected += devices.length
@@ -128,7 +139,11 @@ const late = performance.now() + 3000 + (task.beside ? 20_000 : 0)
 while (performance.now() < late && (!task.beside || delivered + past < expected)) await new Promise(resolve => setTimeout(resolve, 100))
 done = true
 lessons.forEach(({ close }) => close())
-waits.sort((a, b) => a - b)
-const share = part => Math.round(waits[Math.round((waits.length - 1) * part)] * 100) / 100
-console.log(JSON.stringify({ expected, delivered, past, lost: expected - delivered - past, out_of_order: swapped, arrived_out_of_order: arrivedSwapped, gaps, moved, p50_ms: share(0.5), p95_ms: share(0.95) }))
+// ms below which a part of them is; of those sent `from` ms after the first one, or later.
+const share = (part, from = 0) => {
+  const some = waits.filter(([, at]) => at >= first + from).map(([wait]) => wait).sort((a, b) => a - b)
+  return Math.round(some[Math.round((some.length - 1) * part)] * 100) / 100
+}
+const first = waits.reduce((least, [, at]) => Math.min(least, at), Infinity)
+console.log(JSON.stringify({ expected, delivered, past, lost: expected - delivered - past, out_of_order: swapped, arrived_out_of_order: arrivedSwapped, gaps, moved, p50_ms: share(0.5), p95_ms: share(0.95), p95_settled_ms: share(0.95, 3000) }))
 process.exit(0)

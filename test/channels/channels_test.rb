@@ -149,7 +149,7 @@ class DeviceChannelTest < ActionCable::Channel::TestCase
     publish = ->(word) { subscription.send(:forward, %({"word":"#{word}"})) }
     (behind * 2).times { publish.call("ebb") }
     assert_equal behind, frames.size
-    perform :seen, count: behind - 150
+    perform :seen, count: behind / 2
     assert_empty transmissions
     perform :seen, count: 10_000
     assert_equal({ "fresh" => true }, transmissions.last)
@@ -177,6 +177,31 @@ class ConnectionTest < ActionCable::Connection::TestCase
     60.times { |number| connection.receive(number.to_s) }
     connection.instance_variable_get(:@threads).each(&:join)
     assert_equal (0...60).map(&:to_s), done
+  end
+
+  test "how far a device has come is taken at once, past what waits; nothing else overtakes" do
+    cookies.signed[:seat] = seat(sit(lesson)).token
+    connect
+    done, asked = [], 0
+    connection.instance_exec { @inbox = ApplicationCable::Inbox.new }
+    connection.define_singleton_method(:dispatch_websocket_message) { |message| done << message }
+    connection.define_singleton_method(:send_async) { |_| asked += 1 }
+    say = ->(data) { { command: "message", identifier: { channel: "DeviceChannel" }.to_json, data: data.to_json }.to_json }
+    connection.receive(say.(action: "seen", count: 40))
+    [ { action: "pointer", x: 1 }, { action: "seen", count: "40" }, { action: "seen", count: 40, more: 1 }, { action: "wet", id: "seen" } ].each { |data| connection.receive(say.(data)) }
+    assert_equal [ [ say.(action: "seen", count: 40) ], 1 ], [ done, asked ]
+  end
+
+  test "who says all the time how far they have come floods too" do
+    cookies.signed[:seat] = seat(sit(lesson)).token
+    connect
+    done = finished = 0
+    connection.instance_exec { @inbox = ApplicationCable::Inbox.new }
+    connection.define_singleton_method(:dispatch_websocket_message) { |_| done += 1 }
+    connection.define_singleton_method(:finish) { finished += 1 }
+    1_300.times { connection.receive({ command: "message", identifier: "x", data: { action: "seen", count: 1 }.to_json }.to_json) }
+    assert_operator done, :<, 1_300
+    assert_equal 1_300, done + finished
   end
 
   test "a socket ends with the sign-in it came in by" do
@@ -212,5 +237,51 @@ class ConnectionTest < ActionCable::Connection::TestCase
     cookies.signed[:seat] = place.token
     connect
     assert_equal [ nil, place ], [ connection.teacher, connection.seat ]
+  end
+end
+
+class FollowersTest < ActiveSupport::TestCase
+  test "who follows is looked up once, and anew after something has changed" do
+    lesson = lesson()
+    sitting = sit(lesson)
+    known = Live::Followers.of(lesson.id)
+    assert_same known, Live::Followers.of(lesson.id)
+    sitting.update!(shut_at: Time.current)
+    Live::Followers.forget(lesson.id)
+    assert_equal known.size - 1, Live::Followers.of(lesson.id).size
+  end
+
+  test "ink, pointers and what is for somebody else change nothing; all else may" do
+    head = %({"from":"abc","n":4)
+    assert [ %(#{head}}), %(#{head},"wet":{"id":"x"}}), %(#{head},"pointer":{}}) ].all? { |frame| Live::Feed.passing?(frame) }
+    assert [ %(#{head},"turn":3}), %(#{head},"patch":{"text":"\"wet\":"}}), %(#{head},"rights":["wet"]}) ].none? { |frame| Live::Feed.passing?(frame) }
+  end
+end
+
+class FrameTest < ActiveSupport::TestCase
+  test "the heartbeat is Action Cable's, and made once a second" do
+    assert_equal({ "type" => "ping", "message" => 7 }, JSON.parse(ApplicationCable::Frame.beat(7)))
+    assert_same ApplicationCable::Frame.beat(7), ApplicationCable::Frame.beat(7)
+    assert_not_equal ApplicationCable::Frame.beat(7), ApplicationCable::Frame.beat(8)
+  end
+
+  # As the driver that Action Cable uses makes it.
+  class Heard
+    attr_reader :bytes
+
+    def env = { "HTTP_CONNECTION" => "Upgrade", "HTTP_UPGRADE" => "websocket", "HTTP_SEC_WEBSOCKET_KEY" => "x", "HTTP_SEC_WEBSOCKET_VERSION" => "13", "REQUEST_METHOD" => "GET" }
+    def url = "ws://skerry.example/cable"
+    def write(bytes) = @bytes = bytes
+  end
+
+  test "a text of any length is framed as the driver frames it, and made once" do
+    heard = Heard.new
+    driver = WebSocket::Driver.rack(heard)
+    driver.start
+    [ "", "x", "é" * 62, "x" * 125, "x" * 126, "x" * 65_535, "x" * 65_536, "tide ✓" * 40_000 ].each do |text|
+      driver.text(text)
+      assert_equal heard.bytes.b, ApplicationCable::Frame.of(text), "#{text.bytesize} bytes"
+      assert_same ApplicationCable::Frame.of(text), ApplicationCable::Frame.of(text)
+    end
   end
 end

@@ -55,7 +55,7 @@ class AccessTest < ActiveSupport::TestCase
     assert_equal [ :preparing, :teaching ], [ nil, @sitting.id ].map { |sitting| @teacher.showing(@page, sitting).viewer.role }
     another = sit(lesson(@owner))
     [ another.id, @elsewhere.id, 0 ].each { |sitting| assert_raises(Usher::Invalid) { @teacher.showing(@page, sitting) } }
-    @sitting.end
+    @sitting.close
     assert_raises(Usher::Invalid) { @teacher.showing(@page, @sitting.id) }
   end
 
@@ -80,7 +80,7 @@ class AccessTest < ActiveSupport::TestCase
     activity = activity(@lesson)
     own, others = [ @seat, @neighbour ].map { |seat| activity.deal(to: Participant.of(seat)) }
     board = activity.deal
-    poll, = Poll.ask(@sitting, 2), Poll.ask(@elsewhere, 2)
+    poll, = Poll.ask(@sitting, "letters", { "count" => 2 }), Poll.ask(@elsewhere, "letters", { "count" => 2 })
     assert_equal [ [ own ], [ poll ] ], [ @student.attempts.to_a, @student.polls.to_a ]
     assert_not_includes @student.attempts, others
     assert_not_includes @student.attempts, board
@@ -90,7 +90,7 @@ class AccessTest < ActiveSupport::TestCase
   test "once the doors are shut a student has nothing" do
     lay(@page, note("a", text: "Ropes"), { "kind" => "framed", "id" => "f", "x" => 0, "y" => 0, "width" => 400, "height" => 300, "address" => "https://tide.example" })
     activity(@lesson).deal(to: Participant.of(@seat))
-    Poll.ask(@sitting, 2)
+    Poll.ask(@sitting, "letters", { "count" => 2 })
     before = seen_by(Access::Student.new(@seat))
     assert_equal [ 1, 1, 1, 1 ], before.values_at(:pages, :sittings, :polls, :attempts).map(&:size)
     @sitting.shut
@@ -143,7 +143,7 @@ class AccessTest < ActiveSupport::TestCase
   test "what each who looks at a lesson may do, and through which layers" do
     rights = %i[write prepare turn answer]
     may = { Viewer.preparing(@lesson) => %i[write prepare], Viewer.teaching(@sitting) => %i[write turn], Viewer.device(@sitting) => %i[answer],
-      Viewer.reader(@lesson) => [], Viewer.room(@sitting.layer) => [] }
+      Viewer.reader(@lesson.prepared) => [], Viewer.room(@sitting.layer) => [] }
     may.each { |viewer, given| assert_equal given, rights.select { |right| viewer.may?(right) }, viewer.role }
     assert_equal [ 1, 2, 2, 1, 2 ], may.keys.map { |viewer| viewer.layer.stack.size }
     assert_equal %w[board board devices devices room], may.keys.map { |viewer| viewer.audience.name }
@@ -162,7 +162,7 @@ class AccessTest < ActiveSupport::TestCase
     attempt = activity.deal
     take = lesson.takes.create!(title: "Low water", state: "ready", page: lesson.pages.first)
     lesson.shares.create!
-    { activities: [ activity.id ], attempts: [ attempt.id ], imports: [ import.id ], polls: [ Poll.ask(lesson.sitting, 2).id ], sittings: [ lesson.sitting.id ], takes: [ take.id ] }.then do |made|
+    { activities: [ activity.id ], attempts: [ attempt.id ], imports: [ import.id ], polls: [ Poll.ask(lesson.sitting, "letters", { "count" => 2 }).id ], sittings: [ lesson.sitting.id ], takes: [ take.id ] }.then do |made|
       seen_by(Access::Owner.new(lesson.teacher)).merge(made).except(:shares)
     end
   end

@@ -34,6 +34,7 @@ class EveryKindTest < ActiveSupport::TestCase
     "flip" => { "ids" => %w[note line], "axis" => "across" }, "align" => { "ids" => %w[note star], "to" => "left" }, "distribute" => { "ids" => %w[note star ruler], "along" => "across" },
     "place" => { "ids" => %w[note], "set" => { "x" => 7, "angle" => 12 } }, "deal" => { "piles" => %w[pile], "ids" => %w[copy], "by" => [ 200, 30 ] },
     "crop" => { "id" => "picture", "to" => [ 0.1, 0.2, 0.5, 0.6 ] }, "track" => { "ids" => %w[note], "kind" => "path", "path" => "circle" }, "reset" => { "items" => [ { "kind" => "rectangle", "id" => "old", "x" => 5, "y" => 5, "width" => 50, "height" => 40, "z" => 2.5 } ], "gone" => %w[note], "set" => { "colour" => "#fdfaf4" } },
+    "cue" => { "put" => { "id" => "c1", "verb" => "lift", "item" => "cover" } }, "roll" => { "ids" => %w[card], "seed" => "00ff00ff00ff00ff" },
     "together" => { "steps" => [ { "verb" => "remove", "ids" => %w[note] }, { "verb" => "move", "ids" => %w[ink], "by" => [ 9, 9 ] } ] }
   }.freeze
 
@@ -50,7 +51,8 @@ class EveryKindTest < ActiveSupport::TestCase
   def sample(kind)
     own = { "ink" => { "points" => [ [ 10, 10, nil, 0 ], [ 90, 40, nil, 30 ] ] }, "text" => { "text" => "High tide" }, "note" => { "text" => "Boots" }, "tile" => { "text" => "2x" }, "callout" => { "text" => "Ahoy" },
       "picture" => { "picture" => @picture.id }, "sound" => { "asset" => @asset.id }, "video" => { "asset" => @asset.id, "picture" => @picture.id },
-      "link_card" => { "address" => "https://gullpoint.example/" }, "framed" => { "address" => "https://gullpoint.example/tides" }, "activity" => @activity.card, "polygon" => { "corners" => [ [ 0.5, 0 ], [ 1, 1 ], [ 0, 1 ] ] }, "formula" => { "source" => "1/2" } }
+      "link_card" => { "address" => "https://gullpoint.example/" }, "framed" => { "address" => "https://gullpoint.example/tides" }, "activity" => @activity.card, "polygon" => { "corners" => [ [ 0.5, 0 ], [ 1, 1 ], [ 0, 1 ] ] }, "formula" => { "source" => "1/2" },
+      "flash_card" => { "faces" => [ { "text" => "ebb" }, { "text" => "the water goes out", "picture" => @picture.id } ] }, "die" => { "faces" => [ { "text" => "1" }, { "text" => "2" } ] }, "results" => { "poll" => 1, "title" => "Ebb?", "rows" => [ { "label" => "Yes", "count" => 2, "share" => 1 } ] }, "spinner" => { "faces" => [ { "text" => "Ebb" }, { "text" => "Flood" } ] } }
     { "kind" => kind, "id" => kind, **(kind == "ink" ? {} : { "x" => 100, "y" => 100, "width" => 300, "height" => 120 }), **own.fetch(kind, {}) }
   end
 
@@ -59,7 +61,7 @@ class EveryKindTest < ActiveSupport::TestCase
     wave = Array.new(40) { |n| [ 60 + n * 8, 300 + 20 * Math.sin(n / 4.0), nil, n * 9 ] }
     [ sample("note"), { **sample("star"), "x" => 420 }, { **sample("line"), "y" => 60 }, { **sample("picture"), "x" => 450 }, { **sample("ruler"), "y" => 600, "width" => 500 },
       { "kind" => "tile", "id" => "pile", "text" => "1", "x" => 60, "y" => 800, "width" => 60, "height" => 60, "pile" => { "limit" => 6 } }, { "kind" => "area", "id" => "area", "x" => 40, "y" => 700, "width" => 500, "height" => 190 },
-      { "kind" => "cover", "id" => "cover", "x" => 60, "y" => 60, "width" => 20, "height" => 20 }, { "kind" => "ink", "id" => "ink", "nib" => "lively", "points" => wave }, { "kind" => "ink", "id" => "circle", "points" => circle } ]
+      { **sample("flash_card"), "id" => "card", "x" => 1200 }, { "kind" => "cover", "id" => "cover", "x" => 60, "y" => 60, "width" => 20, "height" => 20 }, { "kind" => "ink", "id" => "ink", "nib" => "lively", "points" => wave }, { "kind" => "ink", "id" => "circle", "points" => circle } ]
   end
 
   # Does it, takes it back, does it again; a device and a take see the same as the page.

@@ -84,7 +84,7 @@ class LayersTest < ActiveSupport::TestCase
 
   test "two sittings never mix, and the next one begins as prepared" do
     over({ "verb" => "remove", "ids" => [ "a" ] })
-    @sitting.end
+    @sitting.close
     later = Sitting.teach(@lesson.reload, @page)
     assert_not_equal @sitting, later
     assert_equal prepared, seen(later)
@@ -123,7 +123,7 @@ class LayersTest < ActiveSupport::TestCase
   test "a copy, print and the small picture are of the prepared lesson" do
     over({ "verb" => "remove", "ids" => %w[a b] })
     assert_equal 2, @lesson.duplicate.pages.first.items.count
-    assert_equal 2, @page.showing(Viewer.reader(@lesson)).drawings.size
+    assert_equal 2, @page.showing(Viewer.reader(@lesson.prepared)).drawings.size
   end
 
   test "everybody hears what lies in the layers they see, and nothing else" do

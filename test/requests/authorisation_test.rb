@@ -47,13 +47,33 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "GET /takes" => %i[owner other], "GET /takes/:id" => TEACHER, "PATCH /takes/:id" => TEACHER, "PUT /takes/:id" => TEACHER, "DELETE /takes/:id" => TEACHER,
     "POST /takes/:take_id/voice_pieces" => TEACHER, "POST /takes/:take_id/stop" => TEACHER, "GET /takes/:take_id/film" => TEACHER, "GET /takes/:take_id/voice" => TEACHER,
     "GET /join(/:code)" => EVERYBODY, "POST /seat" => EVERYBODY, "GET /seat" => %i[student stranger], "DELETE /seat" => EVERYBODY,
-    "GET /seat/page" => %i[student stranger], "GET /seat/feed" => %i[student stranger], "GET /seat/poll" => %i[student stranger], "POST /seat/answer" => %i[student],
+    "GET /seat/page" => %i[student], "GET /seat/feed" => %i[student stranger], "GET /seat/poll" => %i[student stranger], "POST /seat/answer" => %i[student],
     "GET /come-in/:token" => EVERYBODY, "POST /come-in/:token" => EVERYBODY, "GET /password/new" => EVERYBODY, "GET /password/edit" => EVERYBODY, "POST /password" => EVERYBODY, "PATCH /password" => EVERYBODY, "PUT /password" => EVERYBODY, "GET /privacy" => EVERYBODY,
     "GET /factor/new" => EVERYBODY, "POST /factor" => EVERYBODY, "POST /account/archive" => %i[owner other], "POST /account/factor" => %i[owner other], "PATCH /account/factor" => %i[owner other], "PUT /account/factor" => %i[owner other], "DELETE /account/factor" => %i[owner other],
     "GET /account" => %i[owner other], "PATCH /account" => %i[owner other], "PUT /account" => %i[owner other], "DELETE /account" => %i[owner other], "PATCH /account/password" => %i[owner other], "PUT /account/password" => %i[owner other],
     "POST /account/move" => %i[owner other], "GET /account/move" => [], "PATCH /account/move" => [], "PUT /account/move" => [], "DELETE /account/sign_ins" => %i[owner other], "DELETE /account/sign_ins/:id" => [],
     "GET /school" => TEACHER, "PATCH /school" => TEACHER, "PUT /school" => TEACHER, "PATCH /school/teachers/:id" => TEACHER, "PUT /school/teachers/:id" => TEACHER, "DELETE /school/teachers/:id" => TEACHER, "POST /school/invitations" => TEACHER, "GET /mail_box" => TEACHER,
-    "PATCH /lessons/:lesson_id/sitting" => TEACHER, "PUT /lessons/:lesson_id/sitting" => TEACHER, "DELETE /lessons/:lesson_id/seats" => TEACHER, "DELETE /lessons/:lesson_id/seats/:id" => TEACHER,
+    "GET /lessons/:lesson_id/held" => TEACHER, "POST /lessons/:lesson_id/held" => TEACHER, "GET /sittings/:id" => TEACHER, "PATCH /sittings/:id" => TEACHER, "PUT /sittings/:id" => TEACHER, "DELETE /sittings/:id" => TEACHER,
+    "GET /sittings/:sitting_id/ending/new" => TEACHER, "POST /sittings/:sitting_id/ending" => TEACHER, "POST /sittings/:sitting_id/return" => TEACHER, "POST /sittings/:sitting_id/share" => TEACHER, "DELETE /sittings/:sitting_id/share" => TEACHER,
+    "GET /sittings/:sitting_id/print" => TEACHER, "GET /sittings/:sitting_id/pages/:page_id/thumbnail" => TEACHER,
+    "GET /pages/:page_id/faced/new" => TEACHER, "POST /pages/:page_id/faced" => TEACHER, "GET /pages/:page_id/faced/:id" => TEACHER, "POST /seat/roll" => %i[student], "GET /seat/tools" => %i[student stranger],
+    "GET /sittings/:sitting_id/class_tools" => TEACHER, "GET /sittings/:sitting_id/class_tools/new" => TEACHER, "POST /sittings/:sitting_id/class_tools" => TEACHER, "PATCH /class_tools/:id" => TEACHER, "PUT /class_tools/:id" => TEACHER, "DELETE /class_tools/:id" => TEACHER, "POST /class_tools/:class_tool_id/pages" => TEACHER,
+    "POST /sittings/:sitting_id/eyes" => TEACHER, "DELETE /sittings/:sitting_id/eyes" => TEACHER, "GET /sittings/:sitting_id/prompter" => TEACHER,
+    "GET /pages/:page_id/cues" => TEACHER, "GET /pages/:page_id/cues/:id" => TEACHER, "POST /sittings/:sitting_id/cues" => TEACHER, "DELETE /sittings/:sitting_id/cues" => TEACHER,
+    "PATCH /lessons/:lesson_id/sitting" => TEACHER, "PUT /lessons/:lesson_id/sitting" => TEACHER, "DELETE /lessons/:lesson_id/seats" => TEACHER,
+    "GET /seat/handouts/:id" => %i[student], "GET /sittings/:sitting_id/handouts" => TEACHER, "POST /sittings/:sitting_id/handouts" => TEACHER, "DELETE /sittings/:sitting_id/handouts/:id" => TEACHER,
+    "GET /sittings/:sitting_id/groups" => TEACHER, "POST /sittings/:sitting_id/groups" => TEACHER, "PATCH /sittings/:sitting_id/groups" => TEACHER, "PUT /sittings/:sitting_id/groups" => TEACHER, "DELETE /sittings/:sitting_id/groups" => TEACHER,
+    "GET /sittings/:sitting_id/copies" => TEACHER, "GET /sittings/:sitting_id/copies/:id" => TEACHER, "PATCH /sittings/:sitting_id/copies/:id" => TEACHER, "PUT /sittings/:sitting_id/copies/:id" => TEACHER,
+    "GET /sittings/:sitting_id/practice" => TEACHER, "POST /sittings/:sitting_id/practice" => TEACHER, "DELETE /sittings/:sitting_id/practice" => TEACHER,
+    "POST /seat/hand" => %i[student stranger], "DELETE /seat/hand" => %i[student stranger], "GET /sittings/:sitting_id/report" => TEACHER,
+    "GET /classes" => %i[owner other], "POST /classes" => %i[owner other], "GET /classes/:id" => TEACHER, "PATCH /classes/:id" => TEACHER, "PUT /classes/:id" => TEACHER, "DELETE /classes/:id" => TEACHER,
+    "PATCH /classes/:school_class_id/students/:id" => TEACHER, "PUT /classes/:school_class_id/students/:id" => TEACHER, "DELETE /classes/:school_class_id/students/:id" => TEACHER, "GET /classes/:school_class_id/cards" => TEACHER,
+    "POST /classes/:school_class_id/teachers" => TEACHER, "DELETE /classes/:school_class_id/teachers" => TEACHER,
+    "GET /lessons/:lesson_id/polls/new" => TEACHER, "GET /polls/:poll_id/wall" => TEACHER, "PATCH /polls/:poll_id/wall" => TEACHER, "PUT /polls/:poll_id/wall" => TEACHER, "POST /polls/:poll_id/page" => TEACHER, "POST /polls/:poll_id/thing" => TEACHER, "GET /sittings/:sitting_id/whom" => TEACHER,
+    "GET /sittings/:sitting_id/rights" => TEACHER, "PATCH /sittings/:sitting_id/rights" => TEACHER, "PUT /sittings/:sitting_id/rights" => TEACHER,
+    "GET /sittings/:sitting_id/authors" => TEACHER, "PATCH /sittings/:sitting_id/authors/:id" => TEACHER, "PUT /sittings/:sitting_id/authors/:id" => TEACHER, "DELETE /sittings/:sitting_id/authors/:id" => TEACHER,
+    "GET /sittings/:sitting_id/seats/:id" => TEACHER, "PATCH /sittings/:sitting_id/seats/:id" => TEACHER, "PUT /sittings/:sitting_id/seats/:id" => TEACHER, "DELETE /sittings/:sitting_id/seats/:id" => TEACHER,
+    "POST /seat/pages/:page_id/operations" => %i[student], "POST /seat/pages/:page_id/undo" => %i[student], "POST /seat/pages/:page_id/redo" => %i[student],
     "GET /s/:token" => EVERYBODY, "GET /s/:token/lesson.pdf" => EVERYBODY, "GET /up" => EVERYBODY, "* /:code" => EVERYBODY
   }.freeze
 
@@ -73,7 +93,10 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     @framed = "https://gullpoint.example/tides"
     lay(@page, { "kind" => "framed", "id" => "framed", "x" => 0, "y" => 0, "address" => @framed })
     @import = Import.create!(lesson: @lesson, asset: @owner.assets.create!(kind: "pdf", name: "Tide tables.pdf", content_type: "application/pdf", facts: { "pages" => 2 }), position: 1, first: 1, last: 2)
-    @poll = Poll.ask(@sitting, 3)
+    @poll = Poll.ask(@sitting, "letters", { "count" => 3 })
+    @tool = ClassTool.put_up(@sitting, "dice", {})
+    lay(@page, { "kind" => "die", "id" => "die", "x" => 800, "y" => 300, "width" => 90, "height" => 90, "faces" => [ { "text" => "ebb" }, { "text" => "flood" } ] })
+    @page.update!(cues: [ { "id" => "c1", "verb" => "poll", "letters" => 3 } ])
     @share = @lesson.shares.create!
     @take = Take.start(@page.showing)
     @take.make
@@ -81,6 +104,10 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     @kept = Lesson.keep_page(@page, title: "Tides to start from")
     @handover = Handover.offer(lesson(@owner), @other.email)
     @seat = seat(@sitting)
+    @poll.take_answer(@seat, "B")
+    @handout = Handout.out(@sitting, { "page" => @page.id })
+    @copy = @seat.copy!
+    @class = SchoolClass.begin(@owner, title: "6 Kittiwake", names: "Wren\nPip")
     @attempt = @activity.deal(to: Participant.of(@seat))
     @quiz = @lesson.activities.create!(title: "Quiz", kind: "true_false", content: { "sentences" => [ { "ask" => "Ropes sink.", "true" => false } ] })
     @banked = @owner.bank_questions.create!(kind: "true_false", words: "Corks float.", content: { "sentences" => [ { "ask" => "Corks float.", "true" => true } ] })
@@ -157,18 +184,24 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
 
   def id_for(path, name)
     return @parts if name == "parts"
-    return @seat.id.to_s if name == "id" && path.end_with?("/seats/:id")
+    return @page.id.to_s if name == "page_id"
+    return @class.students.first.id.to_s if path.end_with?("/students/:id") && name == "id"
+    return @handout.id.to_s if path.end_with?("/handouts/:id") && name == "id"
+    return @copy.id.to_s if path.end_with?("/copies/:id") && name == "id"
+    return "die" if path.end_with?("/faced/:id")
+    return "c1" if path.end_with?("/cues/:id")
+    return @seat.id.to_s if name == "id" && path.end_with?("/seats/:id", "/authors/:id")
     return @other.id.to_s if path.start_with?("/school/teachers")
     return "0" if path.start_with?("/account/sign_ins")
     return "p1" if path.end_with?("/faces/:id") && name == "id"
     return { "drawings" => "1", "found_pictures" => "crab" }[path.split("/")[1]] if path.match?(%r{\A/(drawings|found_pictures)/})
-    { "lessons" => @lesson, "imports" => @import, "pages" => @page, "pictures" => @picture, "media" => @asset, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take, "starting_points" => @kept, "bank_questions" => @banked, "handovers" => @handover }
+    { "lessons" => @lesson, "imports" => @import, "pages" => @page, "pictures" => @picture, "media" => @asset, "activities" => @activity, "attempts" => @attempt, "polls" => @poll, "takes" => @take, "starting_points" => @kept, "bank_questions" => @banked, "handovers" => @handover, "sittings" => @sitting, "class_tools" => @tool, "classes" => @class }
       .find { |part, _| path.start_with?("/#{part}/:#{name}") }.last.id.to_s
   end
 
   def params_for(path)
-    { lesson: { title: "Ebb" }, teacher: { name: "Maren" }, school: { keep_days: 30 }, email: "tern@gullpoint.example", to: "let_in", take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, title: "Ebb", page_id: @page.id, content: SORT.to_json,
-      poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, shelf: "own", ids: [ @asset.id ], lesson_id: @lesson.id, item: "asset", address: @framed, box: [ 0, 0, 100, 100 ], asset: @import.asset_id, wanted: "1", activity_id: (@quiz.id if path == "/bank"), kind: ("sort" if path.end_with?("/checks", "/proposals")), sitting: (@sitting.id if path.end_with?("/sendings")), file: (upload(path == "/pictures" ? svg : "Ebb and flow", "tide.txt") if %w[/pictures /media].include?(path)) }.compact
+    { lesson: { title: "Ebb" }, teacher: { name: "Maren" }, school: { keep_days: 30 }, email: "tern@gullpoint.example", to: "let_in", take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, answer: @poll.answers.ids.first, title: "Ebb", page_id: @page.id, content: SORT.to_json,
+      poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, shelf: "own", ids: [ @asset.id ], lesson_id: @lesson.id, item: (path == "/seat/roll" ? "die" : "asset"), address: @framed, box: [ 0, 0, 100, 100 ], asset: @import.asset_id, wanted: "1", activity_id: (@quiz.id if path == "/bank"), kind: ("sort" if path.end_with?("/checks", "/proposals")) || ("text" if path.end_with?("/polls", "/polls/new")), sitting: (@sitting.id if path.end_with?("/sendings")), file: (upload(path == "/pictures" ? svg : "Ebb and flow", "tide.txt") if %w[/pictures /media].include?(path)) }.compact
   end
 
   def refused?

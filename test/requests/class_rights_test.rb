@@ -27,7 +27,7 @@ class ClassRightsTest < ActionDispatch::IntegrationTest
     assert_response :not_found
   end
 
-  test "a seat ends with the doors: the next class has another code, and one that was shut out by mistake the same" do
+  test "a seat ends with the doors: opened again the same day the class has its code and seats; later the code is another" do
     come_in @sitting
     get seat_path
     assert_response :success
@@ -38,7 +38,7 @@ class ClassRightsTest < ActionDispatch::IntegrationTest
     get seat_page_path
     assert_response :success
     @sitting.shut
-    travel 11.minutes
+    travel 13.hours
     code = @sitting.code
     @sitting.open
     assert_not_equal code, @sitting.code
@@ -67,7 +67,7 @@ class ClassRightsTest < ActionDispatch::IntegrationTest
     child = come_in(@sitting)
     other = seat(@sitting, "Rowan")
     goes = [ child, other ].map { |one| quiz.deal(to: Participant.of(one)) }
-    sign_in_as_owner { delete lesson_seat_path(@lesson, child) }
+    sign_in_as_owner { delete sitting_seat_path(@sitting, child, how: "forget") }
     assert_not Seat.exists?(child.id)
     assert_equal [ false, true ], goes.map { |go| Attempt.exists?(go.id) }
     get seat_page_path

@@ -79,7 +79,7 @@ class ClassTest < ActionDispatch::IntegrationTest
     assert_equal 1, @lesson.sittings.open.count
     assert_select ".doors-big", Usher::Classroom::Code.show(@lesson.sitting.code)
     delete lesson_sitting_path(@lesson)
-    assert_nil @lesson.reload.open_sitting
+    assert_empty @lesson.sittings.open
     get lesson_roll_path(@lesson)
     assert_empty response.body
   end
@@ -88,7 +88,7 @@ class ClassTest < ActionDispatch::IntegrationTest
     student = come_in(@sitting)
     get "/seat/poll"
     assert_empty response.body
-    poll = Poll.ask(@sitting, 3)
+    poll = Poll.ask(@sitting, "letters", { "count" => 3 })
     get "/seat/poll"
     assert_select "input[type=radio]", 3
     post "/seat/answer", params: { poll: poll.id, choice: "B" }
@@ -97,7 +97,7 @@ class ClassTest < ActionDispatch::IntegrationTest
     post "/seat/answer", params: { poll: poll.id, choice: "F" }, headers: { "HX-Request" => "true" }
     assert_response :unprocessable_entity
     assert_equal "Choose one of A, B, C.", response.body
-    assert_equal [ [ student.id, "C" ] ], poll.answers.pluck(:seat_id, :choice)
+    assert_equal [ [ student.id, "C" ] ], poll.answers.pluck(:seat_id, :value)
     poll.close
     post "/seat/answer", params: { poll: poll.id, choice: "A" }, headers: { "HX-Request" => "true" }
     assert_match(/closed/, response.body)
@@ -112,7 +112,7 @@ class ClassTest < ActionDispatch::IntegrationTest
 
   test "a new poll closes the one before; letters are 2 to 6; no doors, no poll" do
     sign_in @owner
-    first = Poll.ask(@sitting, 2)
+    first = Poll.ask(@sitting, "letters", { "count" => 2 })
     post lesson_polls_path(@lesson, letters: 4)
     assert first.reload.closed?
     post lesson_polls_path(@lesson, letters: 9), headers: { "HX-Request" => "true" }
@@ -151,7 +151,7 @@ class ClassTest < ActionDispatch::IntegrationTest
     card_on(@page, safe = activity(@lesson))
     juniper, rowan = seat(@sitting), seat(@sitting, "Rowan")
     juniper.arrive
-    Poll.ask(@sitting, 2).take_answer(juniper, "A")
+    Poll.ask(@sitting, "letters", { "count" => 2 }).take_answer(juniper, "A")
     attempt = safe.deal(to: Participant.of(juniper))
     place(attempt, "p1", astray(attempt, "p1"))
     %w[p1 p2 p3 p4].each { |piece| place(attempt, piece) }

@@ -79,7 +79,7 @@ class LessonsTest < ActionDispatch::IntegrationTest
     attempt = old.activities.sole.deal(to: Participant.of(juniper))
     place(attempt, "p1")
     old.activities.sole.deal(layer: old.sitting.layer)
-    Poll.ask(old.sitting, 2).take_answer(juniper, "A")
+    Poll.ask(old.sitting, "letters", { "count" => 2 }).take_answer(juniper, "A")
     Take.start(old.pages.first.showing)
     old.update!(binned_at: 31.days.ago)
     young.bin

@@ -105,13 +105,13 @@ class OutsideTest < ActionDispatch::IntegrationTest
   test "what the teacher plays is told to devices, also to one that comes later; nonsense is not passed on" do
     sit(@lesson)
     mark = @lesson.sitting.device_feed.mark[:n]
-    Live::Media.new("page" => @page.id, "item" => "film", "playing" => true, "at" => 12.5, "rate" => 1).tell(@lesson)
+    Live::Media.new("page" => @page.id, "item" => "film", "playing" => true, "at" => 12.5, "rate" => 1).tell(@lesson, @lesson.sitting)
     assert_equal "film", JSON.parse(@lesson.sitting.device_feed.since(Live::Feed::FROM, mark).last).dig("media", "item")
     travel 4.seconds do
-      assert_in_delta 16.5, Live::Media.now(@lesson)[:at], 1.1 # time travels by whole seconds
+      assert_in_delta 16.5, Live::Media.now(@lesson.sitting)[:at], 1.1 # time travels by whole seconds
     end
-    Live::Media.new({}).tell(@lesson)
-    assert_nil Live::Media.now(@lesson)
+    Live::Media.new({}).tell(@lesson, @lesson.sitting)
+    assert_nil Live::Media.now(@lesson.sitting)
     [ { "item" => "film", "page" => "x", "playing" => true, "at" => 1 }, { "item" => "film", "page" => 1, "playing" => "yes", "at" => 1 }, { "item" => "film", "page" => 1, "playing" => true, "at" => -1 }, { "item" => "film", "page" => 1, "playing" => true, "at" => 1, "rate" => 99 }, { "item" => { "a" => 1 }, "page" => 1 } ].each do |data|
       assert_raises(Usher::Invalid) { Live::Media.new(data) }
     end

@@ -41,7 +41,8 @@ class SmallSchool
     own = { "ink" => { "points" => stroke }, "text" => { "text" => "High tide" }, "note" => { "text" => "Boots" }, "tile" => { "text" => "2x" }, "callout" => { "text" => "Ahoy" },
       "picture" => { "picture" => @picture.id, "alt" => "A boat" }, "sound" => { "asset" => @asset.id }, "video" => { "asset" => @asset.id, "picture" => @picture.id },
       "link_card" => { "address" => "https://gullpoint.example/" }, "framed" => { "address" => "https://gullpoint.example/tides" }, "activity" => @activity.card,
-      "polygon" => { "corners" => [ [ 0.5, 0 ], [ 1, 1 ], [ 0, 1 ] ] }, "formula" => { "source" => "1/2" } }
+      "polygon" => { "corners" => [ [ 0.5, 0 ], [ 1, 1 ], [ 0, 1 ] ] }, "formula" => { "source" => "1/2" },
+      "flash_card" => { "faces" => [ { "text" => "ebb" }, { "text" => "goes out" } ] }, "die" => { "faces" => [ { "text" => "1" }, { "text" => "2" } ] }, "results" => { "poll" => 1, "title" => "Ebb?", "rows" => [ { "label" => "Yes", "count" => 2, "share" => 1 } ] }, "spinner" => { "faces" => [ { "text" => "Ebb" }, { "text" => "Flood" } ] } }
     items = Usher::Items.registry.names.each_with_index.map do |kind, index|
       next { "kind" => "ink", "id" => "ink", **own["ink"] } if kind == "ink"
       box(kind, kind, 30 + index % 6 * 250, 20 + index / 6 * 170, **own.fetch(kind, {}))
@@ -84,14 +85,14 @@ class SmallSchool
     sitting = Sitting.open_doors(@lesson, @taught)
     seats = %w[Juniper Ivo].map { |name| seat(sitting, name) }
     @taught.perform({ "verb" => "put", "items" => [ { "kind" => "ink", "id" => "class-ink", "points" => stroke } ] }, id: fresh, by: @owner, layer: sitting.layer)
-    poll = Poll.ask(sitting, 3)
+    poll = Poll.ask(sitting, "letters", { "count" => 3 })
     seats.zip(%w[A C]) { |one, choice| poll.take_answer(one, choice) }
     poll.close
     attempt = @activity.deal(to: Participant.of(seats.first))
     %w[p1 p2 p3 p4].each { |piece| place(attempt, piece) }
     place(@activity.deal(to: Participant.of(seats.last)), "p1", "g1")
     @activity.deal
-    sitting.end
+    sitting.finish("kept", by: @owner)
   end
 
   # A take over two pages with a voice, ready to be played.

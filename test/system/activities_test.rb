@@ -70,7 +70,7 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
       by_mouse(@attempt, { "piece" => "p1", "place" => home(@attempt, "p1") })
     end
     second.perform({ "verb" => "turn" }, id: fresh, by: @owner, layer: sitting.layer)
-    Poll.ask(sitting, 3)
+    Poll.ask(sitting, "letters", { "count" => 3 })
     at(:phone) do
       assert_text "Your teacher asks something."
       assert_text "1 of 4"
@@ -197,7 +197,7 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
   # Moves to the solution, those into a line in the order of its places.
   def moves(attempt)
     play = attempt.play
-    moves_to(play.kind, play.deal, play.kind.solution(play.deal)).sort_by.with_index { |move, index| [ move["place"].to_s[/\A[a-t]/].to_s, move["place"].to_s[/\d+/].to_i, index ] }
+    play.kind.moves_to(play.deal, play.kind.solution(play.deal)).sort_by.with_index { |move, index| [ move["place"].to_s[/\A[a-t]/].to_s, move["place"].to_s[/\d+/].to_i, index ] }
   end
 
   def by_mouse(attempt, move)

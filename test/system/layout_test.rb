@@ -87,6 +87,135 @@ class LayoutTest < ApplicationSystemTestCase
     walk "bring in"
   end
 
+  test "the class on its own devices: classes, rights, polls, answers, the report" do
+    board_with_everything
+    made = SchoolClass.begin(@owner, title: "4 Kittiwake", names: "Wren\nPip\nFern")
+    visit school_classes_path
+    walk "classes"
+    visit school_class_path(made)
+    walk "a class"
+    open_board @lesson, teach: true
+    sitting = @lesson.reload.sitting.tap(&:open)
+    sitting.update!(school_class: made)
+    sitting.allow(%w[answer point write move])
+    pip = sitting.seat_of(made.students.first)
+    at(:phone) do
+      come_in_as "Ash", sitting
+      assert_selector "#hold button", text: "Move"
+      walk "a device with tools"
+    end
+    { "choices" => { "choices" => "at high water\nat low water" }, "scale" => { "low" => "calm", "high" => "storm" }, "order" => { "things" => "moor\nrow" }, "spot" => {}, "drawing" => {}, "text" => {} }.each do |kind, given|
+      poll = Poll.ask(sitting, kind, given, question: "What do you think?")
+      at(:phone) do
+        assert_selector "form[data-poll-kind=#{kind}]"
+        settle
+        walk "a device is asked: #{kind}", sizes: LayoutWalk::SIZES.last(2)
+      end
+      poll.take_answer(pip, "It rises twice a day") if kind == "text"
+    end
+    find(".bar-doors").click
+    assert_selector "#doors .poll-chart"
+    within("#doors") { find(".asks-more summary", text: "Ask in another way").click }
+    within("#doors") { click_button "Own choices" }
+    assert_selector "#ask-form form"
+    settle
+    walk "the class, at the board"
+    within("#doors") { click_button "Answers, large" }
+    assert_selector "#answers .answer-card"
+    walk "all answers"
+    within("#answers") do
+      find("[name='chosen[]']", match: :first).click
+      click_button "Put them together"
+    end
+    assert_selector "#answers .answers-pile"
+    walk "answers put together"
+    find("#answers .dialog-head [data-close]").click
+    sitting.poll.close
+    visit sitting_report_path(sitting)
+    assert_selector "table.roll"
+    walk "the report"
+  end
+
+  test "a lesson as it is held: cues, class tools, lanes, own view, the end" do
+    board_with_everything
+    @page.perform({ "verb" => "together", "steps" => [ { "verb" => "cue", "put" => { "id" => "c1", "verb" => "show", "item" => "n1" } }, { "verb" => "cue", "put" => { "id" => "c2", "verb" => "start", "tool" => "countdown", "minutes" => 4 } }, { "verb" => "cue", "put" => { "id" => "c3", "verb" => "poll" } } ] }, id: fresh, by: @owner)
+    open_board @lesson
+    find(".running-cues").click
+    assert_selector "[data-cue-row]", count: 3
+    settle
+    walk "the prompt book"
+    within("#prompt-book") { find("[data-shut]").click }
+    %w[Flash\ card Spinner].each do |word|
+      click_button word
+      assert_selector "#faced-maker [data-face-row]", minimum: 2
+      walk "faces of a #{word}"
+      find("#faced-maker .dialog-head [data-close]").click
+    end
+    click_button "Classes"
+    assert_text "No class has been taught"
+    walk "classes, none"
+    open_board @lesson, teach: true
+    assert_selector ".cue-mark", count: 3
+    walk "Teach with cues"
+    click_button "Tools"
+    assert_selector ".tool-kind", minimum: 8
+    walk "class tools"
+    tools = Usher::Classroom::Tools.registry.to_h.transform_values(&:title).except("lanes")
+    tools.each_value.with_index do |word, index|
+      within("#tools-sheet") { click_button word }
+      assert_selector "#tools-sheet form"
+      walk "the form of #{word}" if index.even?
+      within("#tools-sheet") { click_button "Other tools" }
+    end
+    find("#tools-sheet .dialog-head [data-close]").click
+    sitting = @lesson.reload.sitting.tap(&:open)
+    made = tools.keys.map { |kind| ClassTool.put_up(sitting, kind, { "names" => "Wren\nPip\nFern", "number" => 2, "by" => "count" }.slice(*({ "draw" => %w[names], "teams" => %w[names number by], "scores" => %w[names] }[kind] || []))) }
+    assert_selector ".plaque", count: made.size
+    made.each { |tool| tool.place({ small: true }) }
+    assert_selector ".plaque.is-small", count: made.size
+    walk "class tools, small", sizes: LayoutWalk::SIZES.first(3)
+    made.each(&:put_away)
+    made.first.class.put_up(sitting, "scores", { "names" => "Gulls\nTerns" }).place({ shown: true })
+    assert_selector ".score", count: 2
+    walk "scores at the wall"
+    at(:phone) do
+      come_in_as "Ash", sitting
+      assert_selector "#tools-place .plaque"
+      walk "a device with a class tool"
+    end
+    at(:laptop) do
+      sign_in @owner
+      visit sitting_prompter_path(sitting)
+      assert_selector ".prompter-class table"
+      assert_selector "#class-tools .plaque"
+      walk "the teacher's own view"
+    end
+    click_button "Put it away"
+    more "Second puck"
+    assert_selector ".puck-second", visible: true
+    walk "a second puck", sizes: LayoutWalk::SIZES.first(4)
+    click_button "Put these tools away"
+    more "Eyes here"
+    assert_selector ".eyes", visible: true
+    walk "eyes here"
+    within(".eyes") { click_button "Go on" }
+    ClassTool.lay_lanes(sitting, { "count" => 3, "questions" => "3/4 of 24" }, by: @owner)
+    assert_selector ".lane-puck", count: 3
+    walk "lanes", sizes: LayoutWalk::SIZES.first(5)
+    more "End the lesson"
+    assert_selector "#ending[open] form"
+    find("label", text: "Take it into the lesson").click
+    walk "the end of a lesson"
+    within("#ending") do
+      find("label", text: "Keep it for this class").click
+      click_button "End the lesson"
+    end
+    assert_selector ".topbar"
+    visit sitting_path(sitting)
+    assert_selector ".held-page"
+    walk "a class that was kept"
+  end
+
   test "the board in Teach, and the class" do
     board_with_everything
     open_board @lesson, teach: true
@@ -214,6 +343,11 @@ class LayoutTest < ApplicationSystemTestCase
   end
 
   private
+
+  def more(word)
+    click_button "Colours, widths and more"
+    click_button word
+  end
 
   def board_with_everything
     start_at_board

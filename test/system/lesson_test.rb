@@ -232,6 +232,7 @@ class LessonTest < ApplicationSystemTestCase
     assert take.voice.attached?, "the microphone was heard"
     assert_in_delta take.length_ms, take.voice.open { |file| `ffprobe -v error -show_entries format=duration -of csv=p=0 #{file.path}`.to_f * 1000 }, 700
     events, trail = take.chunks.flat_map { |chunk| chunk.data["events"] }, take.trail
+    assert_equal %w[patch turn patch], events.map { |event| event["kind"] }, events.to_s.first(2_000)
     stroke, turn, second = events
     assert_equal [ 1, "turn", 1 ], [ stroke["put"].size, turn["kind"], second["put"].size ]
 

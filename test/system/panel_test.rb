@@ -181,6 +181,7 @@ class PanelTest < ApplicationSystemTestCase
     assert_text "No lesson has “ebb” in its facts"
     open_board @lesson
     find("[data-open-page]").click
+    assert_selector "#page-sheet[open]"
     page.execute_script("sessionStorage.clear()")
     minutes = page.evaluate_script("(() => { const f = document.querySelector('#page-sheet input[max=\"600\"]'); f.scrollIntoView(); const r = f.getBoundingClientRect(); return [r.x + 20, r.y + 20] })()")
     touch [ minutes ]

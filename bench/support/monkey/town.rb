@@ -6,7 +6,8 @@ module Monkey
     def initialize(server, seed)
       @server, @random = server, Random.new(seed)
       @facts = server.ruby(FACTS)
-      teacher = [ "/", *@facts["lessons"].flat_map { |id| [ "/lessons/#{id}", "/lessons/#{id}/teach" ] } * 3, "/takes", "/bin", "/store_room", "/account", "/school", "/mail_box", *@facts["activities"].map { |id| "/activities/#{id}/edit" } ]
+      teacher = [ "/", *@facts["lessons"].flat_map { |id| [ "/lessons/#{id}", "/lessons/#{id}/teach" ] } * 3, "/takes", "/bin", "/store_room", "/account", "/school", "/mail_box", "/sittings/#{@facts['held']}/prompter", "/classes",
+        *@facts["classes"].map { |id| "/classes/#{id}" }, *@facts["kept"].flat_map { |id| [ "/sittings/#{id}", "/sittings/#{id}/report" ] }, *@facts["activities"].map { |id| "/activities/#{id}/edit" } ]
       first = "/lessons/#{@facts['lessons'].first}"
       @people = [ person("board", :wall, 1280, 800, home: teacher), person("tab", :wall, 1280, 800, home: [ first, "#{first}/teach" ]),
         person("phone", :phone, 390, 844) { |one| come_in(one, "Juniper") }, person("tablet", :wall, 1024, 768) { |one| come_in(one, "Rowan") },
@@ -68,7 +69,8 @@ module Monkey
       lessons = teacher.lessons.kept.order(:id).to_a
       sitting = Sitting.open_doors(lessons.first, lessons.first.pages.first)
       Sending.out(lessons.first.activities.last, sitting)
-      puts({ lessons: lessons.map(&:id), code: sitting.code, share: lessons.first.shares.create!.token, takes: Take.ids, activities: Activity.ids }.to_json)
+      sitting.allow(%w[answer point write move])
+      puts({ lessons: lessons.map(&:id), code: sitting.code, share: lessons.first.shares.create!.token, held: sitting.id, kept: Sitting.kept.ids, classes: SchoolClass.ids, takes: Take.ids, activities: Activity.ids }.to_json)
     RUBY
 
     # Everything that was done to the prepared pages, done again from nothing in the core; and every go, move by move. What a
