@@ -87,7 +87,9 @@ Rails.application.routes.draw do
       resource :practice, only: %i[show create destroy]
       resources :handouts, only: %i[index create destroy]
       resource :groups, only: %i[show create update destroy]
-      resources :copies, only: %i[index show update]
+      resources :copies, only: %i[index show update] do
+        patch :index, on: :collection, action: :note
+      end
       resources :seats, only: %i[show update destroy]
       resources :authors, only: %i[index update destroy]
       resource :print, :prompter, only: :show

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_29_000029) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_29_000030) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -370,6 +370,15 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_29_000029) do
     t.index ["undoes_id"], name: "index_operations_on_undoes_id"
   end
 
+  create_table "page_copies", force: :cascade do |t|
+    t.integer "layer_id", null: false
+    t.integer "page_id", null: false
+    t.boolean "starred", default: false, null: false
+    t.string "pile"
+    t.index ["layer_id", "page_id"], name: "index_page_copies_on_layer_id_and_page_id", unique: true
+    t.index ["page_id"], name: "index_page_copies_on_page_id"
+  end
+
   create_table "pages", force: :cascade do |t|
     t.integer "lesson_id", null: false
     t.integer "position", null: false
@@ -642,6 +651,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_29_000029) do
   add_foreign_key "operations", "operations", column: "undoes_id"
   add_foreign_key "operations", "pages"
   add_foreign_key "operations", "takes"
+  add_foreign_key "page_copies", "layers", on_delete: :cascade
+  add_foreign_key "page_copies", "pages", on_delete: :cascade
   add_foreign_key "pages", "lessons"
   add_foreign_key "pages", "pictures"
   add_foreign_key "participants", "seats"

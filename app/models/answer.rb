@@ -1,11 +1,14 @@
 # An answer to a poll, as the core keeps it. Of an anonymous poll it has no seat.
 class Answer < ApplicationRecord
-  attribute :value, PlainJson.new
+  include Walled
 
-  PILE = 40 # characters
+  attribute :value, PlainJson.new
 
   belongs_to :poll
   belongs_to :seat, optional: true
 
-  normalizes :pile, with: ->(name) { PlainName.of(name).first(PILE).presence }
+  # On a wall.
+  def key = id
+  def maker = seat&.name
+  def wall_words = poll.core.words(value)
 end

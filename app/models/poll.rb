@@ -62,16 +62,6 @@ class Poll < ApplicationRecord
     note
   end
 
-  # Puts answers (their numbers) together under a name, or each for itself again where it is blank. Raises Usher::Invalid.
-  def pile(numbers, name)
-    chosen = answers.where(id: numbers)
-    raise Usher::Invalid, "Tick the answers first." if chosen.none?
-    transaction { chosen.each { |answer| answer.update!(pile: name) } }
-  end
-
-  # The names under which answers lie together.
-  def piles = answers.where.not(pile: nil).distinct.order(:pile).pluck(:pile)
-
   # The answers as a page of the lesson, behind the one they are about; a drawing or a spot over what was there.
   def make_page
     raise Usher::Invalid, "Nobody has answered yet." if answers.none?

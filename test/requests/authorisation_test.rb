@@ -63,7 +63,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     "PATCH /lessons/:lesson_id/sitting" => TEACHER, "PUT /lessons/:lesson_id/sitting" => TEACHER, "DELETE /lessons/:lesson_id/seats" => TEACHER,
     "GET /seat/handouts/:id" => %i[student], "GET /sittings/:sitting_id/handouts" => TEACHER, "POST /sittings/:sitting_id/handouts" => TEACHER, "DELETE /sittings/:sitting_id/handouts/:id" => TEACHER,
     "GET /sittings/:sitting_id/groups" => TEACHER, "POST /sittings/:sitting_id/groups" => TEACHER, "PATCH /sittings/:sitting_id/groups" => TEACHER, "PUT /sittings/:sitting_id/groups" => TEACHER, "DELETE /sittings/:sitting_id/groups" => TEACHER,
-    "GET /sittings/:sitting_id/copies" => TEACHER, "GET /sittings/:sitting_id/copies/:id" => TEACHER, "PATCH /sittings/:sitting_id/copies/:id" => TEACHER, "PUT /sittings/:sitting_id/copies/:id" => TEACHER,
+    "GET /sittings/:sitting_id/copies" => TEACHER, "PATCH /sittings/:sitting_id/copies" => TEACHER, "GET /sittings/:sitting_id/copies/:id" => TEACHER, "PATCH /sittings/:sitting_id/copies/:id" => TEACHER, "PUT /sittings/:sitting_id/copies/:id" => TEACHER,
     "GET /sittings/:sitting_id/practice" => TEACHER, "POST /sittings/:sitting_id/practice" => TEACHER, "DELETE /sittings/:sitting_id/practice" => TEACHER,
     "POST /seat/hand" => %i[student stranger], "DELETE /seat/hand" => %i[student stranger], "GET /sittings/:sitting_id/report" => TEACHER,
     "GET /classes" => %i[owner other], "POST /classes" => %i[owner other], "GET /classes/:id" => TEACHER, "PATCH /classes/:id" => TEACHER, "PUT /classes/:id" => TEACHER, "DELETE /classes/:id" => TEACHER,

@@ -36,6 +36,28 @@ class GroupsTest < ActionDispatch::IntegrationTest
     assert_equal 404, @teacher.response.status
   end
 
+  test "copies on the wall: a star, a pile, the fullest first, two side by side" do
+    @sitting.allow(%w[copy])
+    [ @pip, @wren ].each_with_index { |one, index| (index + 1).times { |number| one.reload.perform(@page, ink("s#{one.id}#{number}"), id: fresh) } }
+    pip, wren = PageCopy.of(@sitting, @page).map(&:key)
+    wall = -> { Nokogiri::HTML(@teacher.response.body) }
+    path = ->(**asked) { sitting_copies_path(@sitting, page: @page.id, **asked) }
+    @teacher.patch path.(one: wren)
+    @teacher.get path.(starred: "1")
+    assert_select wall.call, ".answer-card", 1
+    @teacher.get path.(sort: "most", names: "1")
+    assert_equal %w[Wren Pip], wall.call.css(".answer-card .muted").map(&:text)
+    @teacher.get path.(large: [ pip, wren ])
+    assert_select wall.call, ".answers[data-large='2'] .answer-card", 2
+    @teacher.patch path.call, params: { chosen: [ pip, wren ], pile: "Nets" }
+    assert_select wall.call, ".answers-pile[aria-label=Nets] .answer-card", 2
+    @teacher.get sitting_copies_path(@sitting, page: @second.id)
+    assert_select wall.call, ".answer-card", 0
+    [ { one: @lesson.prepared.id }, { one: "" } ].each { |bad| @teacher.patch path.(**bad) or assert_equal 404, @teacher.response.status }
+    @teacher.patch path.call, params: { chosen: "x" }, headers: { "HX-Request" => "true" }
+    assert_equal 422, @teacher.response.status
+  end
+
   test "groups by chance, by hand, and none" do
     @teacher.post sitting_groups_path(@sitting), params: { count: 9 }, headers: { "HX-Request" => "true" }
     assert_equal 422, @teacher.response.status

@@ -33,5 +33,5 @@ module Poll::OnPage
     [ [ right, low ], [ MARGIN, low ], [ right, MARGIN ], [ MARGIN, MARGIN ] ].map { |x, y| Usher::Geometry::Box.new(x, y, width, height, 0) }.min_by { |box| taken.sum { |one| box.overlap(one) } }
   end
 
-  def figures = Usher::Polls::Figures.new(core, values, title: title, hidden: !revealed?).to_h
+  def figures = Usher::Polls::Figures.new(core, values, title: title, size: page.size, hidden: !revealed?).to_h
 end

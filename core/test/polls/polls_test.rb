@@ -125,7 +125,23 @@ class PollsTest < CoreTest
       assert_empty hidden.rows.filter_map { |row| row["count"] } + hidden.spots.to_a, "#{name} tells nothing before it is shown"
       assert_operator shown.draw.length, :>=, hidden.draw.length, name
     end
-    assert_invalid { Usher::Polls::Figures.new(kind("drawing"), [], title: "When?").to_h }
+  end
+
+  def test_drawings_as_a_thing_are_the_latest_in_few_points_inside_it
+    random = Random.new(5)
+    answers = Array.new(20) { Array.new(30) { { "colour" => "#1e6079", "stroke_width" => 6, "points" => Array.new(300) { [ random.rand(1600.0), random.rand(900.0), nil, 0 ] } } } }
+    figures = ->(all, **more) { Usher::Polls::Figures.new(kind("drawing"), all, title: "Draw", **more).to_h }
+    build = ->(values) { Usher::Items.build({ "kind" => "results", "id" => "r", "x" => 0, "y" => 0, "width" => 700, "height" => 400, "poll" => 3, **values }) }
+    shown = build.(figures.(answers))
+    assert_equal [ 20, 12 ], [ shown.answered, shown.drawings.size ]
+    assert_operator shown.drawings.flatten.sum { |stroke| stroke["points"].size }, :<=, Usher::Polls::Figures::POINTS
+    places = shown.draw.scan(/translate\(([\d.]+) ([\d.]+)\) scale\(([\d.]+)\)/).map { |place| place.map(&:to_f) }
+    assert_equal 12, places.uniq.size
+    assert(places.all? { |x, y, scale| x >= 0 && y >= 0 && x + 1600 * scale <= 700 && y + 900 * scale <= 400 })
+    dot = [ [ { "colour" => "#1e6079", "stroke_width" => 6, "points" => [ [ 5, 5, nil, 0 ] ] } ] ]
+    assert_equal [ [ 5, 5 ] ], build.(figures.(dot)).drawings[0][0]["points"]
+    [ figures.(answers, hidden: true), figures.([]) ].each { |none| refute_includes build.(none).draw, "polyline" }
+    assert_equal [ 1_200, 1_600 ], figures.(dot, size: [ 1_200, 1_600 ])["page"]
   end
 
   def test_the_rows_of_a_thing_say_how_many_and_stay_inside_it

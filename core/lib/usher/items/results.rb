@@ -11,21 +11,27 @@ module Usher
 
       # count: what stands behind the bar, nil where nothing does; share: how long the bar is, 0 to 1, nil for none.
       ROW = Types::Record.new(label: Types::Line.new(300), count: Types::Maybe.new(Types::Number.new(0..1_000_000)), share: Types::Maybe.new(Types::Number.new(0..1, digits: 4)), optional: %w[count share])
+      # Drawn by one hand, on the page of these sides: simplified strokes.
+      STROKE = Types::Record.new(colour: Types::Colour.new, breadth: Types::Number.new(0.5..60), points: Types::List.new(Types::List.new(Types::Number.new(-20_000..20_000, digits: 1), 2..2), 1..400))
+      DRAWN = 0..12
       SPOT = Types::List.new(Types::Number.new(0..1, digits: 4), 2..2) # across and down, as parts of the box
       MARGIN = 24 # page units
       HEAD = 64
       TALLEST = 76 # of a row
       DOT = 26 # radius of a spot
+      CELL_GAP = 10 # between drawings
 
       attribute :poll, Types::Number.new(1..2**53, digits: 0)
       attribute :title, Types::Line.new(200)
       attribute :answered, Types::Number.new(0..1_000_000, digits: 0), default: 0
       attribute :rows, Types::List.new(ROW, 0..12), default: []
       attribute :spots, Types::Maybe.new(Types::List.new(SPOT, 0..300)), default: nil
+      attribute :drawings, Types::Maybe.new(Types::List.new(Types::List.new(STROKE, 0..200), DRAWN)), default: nil
+      attribute :page, Types::Maybe.new(Types::List.new(Types::Number.new(1..20_000), 2..2)), default: nil # width, height of what was drawn on
       attribute :card, Types::Colour.new, default: Colour::WHITE
       attribute :colour, Types::Colour.new, default: Colour::TIDE
 
-      def draw = spots ? frame_of_spots + dots : ground + head + lines
+      def draw = spots ? frame_of_spots + dots : ground + head + (drawings ? drawn : lines)
       def label = "Answers to “#{title}”, #{answered} so far#{": #{said}" if said != ''}"
       def words = [ title, *rows.map { |row| row["label"] } ].join(" ")
 
@@ -55,6 +61,24 @@ module Usher
         return "" if high < 12
         size = letter_size(high)
         rows.each_with_index.map { |row, index| line(row, HEAD + index * high, high, size) }.join
+      end
+
+      # Each in a cell of its own, as large as all of them allow.
+      def drawn
+        return "" if drawings.empty?
+        wide, high = width - 2 * MARGIN, height - HEAD - MARGIN
+        across = (1..drawings.size).max_by { |count| [ wide / count, high / (drawings.size / count.to_f).ceil * page[0] / page[1] ].min }
+        cell = [ wide / across, high / (drawings.size / across.to_f).ceil ]
+        scale = [ (cell[0] - CELL_GAP) / page[0], (cell[1] - CELL_GAP) / page[1] ].min
+        scale.positive? ? drawings.each_with_index.map { |strokes, index| small(strokes, MARGIN + index % across * cell[0], HEAD + index / across * cell[1], scale) }.join : ""
+      end
+
+      def small(strokes, left, top, scale)
+        paper = Markup.tag("rect", width: page[0], height: page[1], fill: Usher::Colour::WHITE, stroke: Usher::Colour::EDGE, "stroke-width": (2 / scale).round(1))
+        lines = strokes.map do |stroke|
+          Markup.tag("polyline", points: stroke["points"].map { |place| place.join(",") }.join(" "), fill: "none", stroke: stroke["colour"], "stroke-width": [ stroke["breadth"], 1.5 / scale ].max.round(1), "stroke-linecap": "round", "stroke-linejoin": "round")
+        end
+        %(<g transform="translate(#{left.round(1)} #{top.round(1)}) scale(#{scale.round(4)})">#{paper}#{lines.join}</g>)
       end
 
       # As large as the rows allow, a good deal smaller where that lets all labels stand whole.

@@ -2,19 +2,16 @@ module Usher
   module Polls
     # The answers to a question as they stand, as attributes of Items::Results.
     class Figures
-      MOST = 12 # rows
+      MOST = 12 # rows, and drawings
+      POINTS = 2_400 # of all drawings, so that what is sent for each answer stays small
 
-      # core: the Kind; answers: as they are kept; title: what was asked; hidden: whether nothing may be seen of them yet but
-      # how many there are.
-      def initialize(core, answers, title:, hidden: false)
-        @core, @answers, @title, @hidden = core, answers, title, hidden
+      # core: the Kind; answers: as they are kept; title: what was asked; size: of the page, in page units; hidden: whether nothing
+      # may be seen of them yet but how many there are.
+      def initialize(core, answers, title:, size: Page::SIZE, hidden: false)
+        @core, @answers, @title, @size, @hidden = core, answers, title, size, hidden
       end
 
-      # Raises Invalid for kinds whose answers are no figures.
-      def to_h
-        raise Invalid, "Drawings are put on a page of their own." unless respond_to?(@core.shown_as, true)
-        { "title" => @title.to_s[0, 200], "answered" => @answers.size, "rows" => [], "spots" => nil, **send(@core.shown_as) }
-      end
+      def to_h = { "title" => @title.to_s[0, 200], "answered" => @answers.size, "rows" => [], "spots" => nil, "drawings" => nil, "page" => nil, **send(@core.shown_as) }
 
       private
 
@@ -31,6 +28,20 @@ module Usher
       def heat
         width, height = @core.settings["size"]
         { "spots" => @hidden ? [] : @answers.last(300).map { |x, y| [ (x / width.to_f).round(4), (y / height.to_f).round(4) ] } }
+      end
+
+      # The latest, in few points.
+      def drawings
+        latest = @hidden ? [] : @answers.last(MOST)
+        strokes = latest.sum(&:size)
+        { "page" => @size, "drawings" => latest.map { |drawn| drawn.first(200).map { |stroke| plain(stroke, [ POINTS / [ strokes, 1 ].max, 2 ].max) } } }
+      end
+
+      # most: points that it may keep.
+      def plain(stroke, most)
+        points = Geometry::Polyline.simplify(stroke["points"].map { |place| place.first(2).map { |n| n.round(1) } })
+        points = points.each_slice((points.size / (most - 1.0)).ceil).map(&:first).push(points.last) if points.size > most
+        { "colour" => stroke["colour"], "breadth" => stroke["stroke_width"].clamp(0.5, 60), "points" => points.first(400) }
       end
 
       # The block says what a choice is called.

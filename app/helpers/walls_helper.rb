@@ -1,0 +1,3 @@
+module WallsHelper
+  SORTS = { "came" => "As they came", "length" => "By length", "alphabet" => "From A to Z", "most" => "Most first" }.freeze
+end
