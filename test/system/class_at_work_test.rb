@@ -99,6 +99,36 @@ class ClassAtWorkTest < ApplicationSystemTestCase
     Practice.finish(@sitting)
   end
 
+  test "half the class loses the network and one device sleeps while the lesson goes on: all come up to where it is" do
+    @sitting.allow(%w[answer write])
+    come_in "Wren", :laptop
+    come_in "Pip", :tablet
+    at(:phone) { network(false) }
+    at(:tablet) { asleep(true) }
+    find(".bar-next").click
+    at(:laptop) { assert_selector "[data-page='#{@second.id}']", visible: :all }
+    30.times { |number| @second.reload.perform({ "verb" => "put", "items" => [ { "kind" => "note", "id" => "note#{number}", "x" => 40 * number, "y" => 20, "width" => 200, "height" => 120, "text" => "At #{number}" } ] }, id: SecureRandom.alphanumeric(20), by: @owner, layer: @sitting.reload.layer) }
+    poll = Poll.ask(@sitting.reload, "letters", { "count" => "3" })
+    at(:phone) { assert_no_selector "form[data-poll-kind]" }
+    sleep 8 # longer than a socket is waited for (two beats)
+    at(:phone) { network(true) }
+    at(:tablet) { asleep(false) }
+    { phone: "A", tablet: "B", laptop: "C" }.each do |place, letter|
+      at(place) do
+        assert_selector "[data-page='#{@second.id}']", visible: :all, wait: 30
+        assert_selector "[data-kind=note]", count: 30, visible: :all, wait: 30
+        assert_selector "form[data-poll-kind]", wait: 30
+        answer letter
+        assert_text "Kept"
+      end
+    end
+    assert_equal({ "A" => 1, "B" => 1, "C" => 1 }, poll.answers.pluck(:value).tally)
+    assert_equal 3, @sitting.seats.count, "nobody had to come in again"
+  ensure
+    at(:phone) { network(true) }
+    at(:tablet) { asleep(false) }
+  end
+
   test "four at once: a question to a group, answers that grow on the page, one without network, one that reloads" do
     find(".bar-doors").click
     assert_no_selector "#ask-whom option", text: "Juniper", visible: :all # a name is not for the wall
@@ -145,6 +175,9 @@ class ClassAtWorkTest < ApplicationSystemTestCase
     find("form[data-poll-kind] label", text: letter, exact_text: true).click
     click_button "Send my answer"
   end
+
+  # As a phone in a pocket: no timer runs, nothing is heard.
+  def asleep(yes) = cdp("Page.setWebLifecycleState", state: yes ? "frozen" : "active")
 
   def network(there)
     cdp("Network.enable")

@@ -2,8 +2,8 @@ class Seats::AnswersController < Seats::BaseController
   def create
     poll = student_access.polls.find(params[:poll])
     raise Usher::Invalid, "Your teacher has not opened answers just now." unless seat.may?("answer")
-    poll.take_answer(seat, answer)
-    render partial: "seats/poll", locals: { poll: poll, answer: (poll.answers.find_by(seat: seat) unless poll.anonymous?),
+    taken = poll.take_answer(seat, answer)
+    render partial: "seats/poll", locals: { poll: poll, answer: (taken unless poll.anonymous?),
       said: poll.anonymous? ? "Kept. Nobody can tell that it is yours." : "Kept. You can change it until the poll closes." }
   end
 

@@ -1,12 +1,16 @@
 // Follows the teacher's page: patches, strokes while they are drawn, the pointer, the spotlight, media, page turns.
 import { Notice } from "device/notice"
 import { Feed } from "surface/feed"
+import { Again } from "shared/again"
 import { Surface } from "surface/surface"
 import { WholePage } from "surface/whole_page"
 import { opener } from "shared/opening"
 import { outline } from "surface/outline"
 import { say } from "shared/say"
 import { send } from "shared/net"
+
+// What is fetched anew when there is something new in it.
+const ROOMS = ["#poll-place", "#sent-place", "#tools-place"]
 
 // What this tab remembers over a reload.
 const remembered = name => {
@@ -29,6 +33,8 @@ export class Follower {
     this.device = device
     this.line = document.getElementById("line")
     Object.assign(this, JSON.parse(device.dataset.seat)) // seat: its number; rights: what it may
+    this.again = new Again(() => this.tellLine())
+    this.connected = true
     this.told = new Notice(document.getElementById("notice"))
     this.open = opener({ page: () => say("Your teacher turns the pages here."), activity: number => this.play(number) })
     this.look()
@@ -39,7 +45,8 @@ export class Follower {
       heard: message => this.heard(message),
       afresh: () => this.afresh(),
       connected: on => {
-        this.line.hidden = on
+        this.connected = on
+        this.tellLine()
       },
       rejected: () => location.assign("/seat")
     })
@@ -48,13 +55,20 @@ export class Follower {
     device.addEventListener("click", event => this.press(event))
     document.addEventListener("htmx:sendError", ({ target }) => {
       if (target.matches("form[data-poll-kind]")) this.late?.then(late => late?.keep(target))
+      if (ROOMS.includes(`#${target.id}`)) this.again.later(target.id, () => window.htmx.trigger(target, "room"))
     })
     document.addEventListener("htmx:afterSwap", ({ detail }) => {
+      this.again.done(detail.target?.id)
       if (detail.target?.id === "poll-place") this.asked(detail.target.querySelector("form[data-poll-kind]"))
       if (detail.target?.id === "sent-place") this.sent()
       if (detail.target?.id === "player-place" && detail.requestConfig?.path.startsWith("/seat/handouts"))
         this.playing(true)
     })
+  }
+
+  // Whether anything is wrong with the network.
+  tellLine() {
+    this.line.hidden = this.connected && !this.again.tasks.size
   }
 
   // Said to who does not see the screen.
@@ -194,7 +208,11 @@ export class Follower {
   // page: one that was turned to, or "teacher" for the one the class looks at.
   async afresh(page = this.away ? this.page : "teacher") {
     const response = await fetch(page === "teacher" ? "/seat/page" : `/seat/page?page=${page}`).catch(() => null)
-    if (!response) return null
+    if (!response) {
+      this.again.later("page", () => this.afresh(page))
+      return null
+    }
+    this.again.done("page")
     if (response.status === 404 && page !== "teacher") return this.afresh("teacher")
     if (!response.ok) {
       location.assign("/seat")
@@ -206,8 +224,7 @@ export class Follower {
     this.own?.close()
     this.look()
     if (was !== this.page && !this.away) this.turned()
-    this.poll()
-    for (const place of ["#sent-place", "#tools-place"]) window.htmx.trigger(place, "room")
+    for (const place of ROOMS) window.htmx.trigger(place, "room")
     return JSON.parse(this.place.dataset.mark)
   }
 

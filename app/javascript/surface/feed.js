@@ -1,6 +1,7 @@
 // Follows a live feed: puts messages in their order, asks for what is missing, and says when there is
 // nothing left but to start afresh.
 import { createConsumer } from "@rails/actioncable"
+import { Again } from "shared/again"
 
 const PATIENCE = 250 // ms to wait for a late message before asking
 const SEEN_EVERY = 40
@@ -16,6 +17,7 @@ export class Feed {
   constructor({ identifier, mark, missed, heard, afresh, connected = () => {}, rejected = () => connected(false) }) {
     Object.assign(this, { mark, missed, heard, afresh, rejected })
     this.waiting = new Map()
+    this.again = new Again()
     this.count = 0
     this.subscription = cable().subscriptions.create(identifier, {
       received: message => this.receive(message),
@@ -71,18 +73,24 @@ export class Feed {
       `${this.missed}${this.missed.includes("?") ? "&" : "?"}${new URLSearchParams(this.mark)}`,
       { headers: { Accept: "application/json" } }
     ).catch(() => null)
-    if (!response) return
+    if (!response) return this.again.later("missed", () => this.ask())
+    this.again.done("missed")
     if (!response.ok) return this.start()
     for (const message of await response.json()) if (message.n > this.mark.n) this.waiting.set(message.n, message)
     this.flush()
   }
 
+  // What the server refuses (an error with a status) is for whoever asked for it to say.
   async start() {
     if (this.starting) return
     this.starting = true
     try {
-      const mark = await this.afresh()
-      if (mark) this.mark = mark
+      const mark = await this.afresh().catch(error => {
+        if (error.status) throw error
+      })
+      if (!mark) return this.again.later("start", () => this.start())
+      this.again.done("start")
+      this.mark = mark
       for (const n of this.waiting.keys()) if (n <= this.mark.n) this.waiting.delete(n)
     } finally {
       this.starting = false
