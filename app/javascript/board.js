@@ -23,7 +23,6 @@ import { Pens } from "board/pens"
 import { Preferences } from "board/preferences"
 import { Toolbox } from "board/toolbox"
 import { Choice } from "board/arranging/choice"
-import { Clashes } from "board/arranging/clashes"
 import { Clipboard } from "board/arranging/clipboard"
 import { Look } from "board/arranging/look"
 import { Sheet } from "board/arranging/sheet"
@@ -115,7 +114,6 @@ const simple = {
   sheet: Sheet,
   using: Using,
   clipboard: Clipboard,
-  clashes: Clashes,
   look: Look,
   overview: Overview,
   tidier: Tidier,

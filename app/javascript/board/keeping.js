@@ -8,7 +8,7 @@ const FULL = [
 ].join(" ")
 
 export class Keeping extends Part {
-  static needs = ["clashes", "clipboard", "hearing", "state", "surface"]
+  static needs = ["clipboard", "fetched", "hearing", "state", "surface"]
 
   kept({ patches, can, said }, page) {
     const { state, surface } = this
@@ -25,11 +25,16 @@ export class Keeping extends Part {
   }
 
   async refused(entry, { error, clash }) {
-    const told = clash ? this.clashes.text(entry) : this.clashes.textGone(entry)
-    if (!told) say(error)
+    if (clash) await this.clash("text", entry)
+    else if (!(entry.operation?.changes && (await this.clash("textGone", entry)))) say(error)
     const { items = [], ids = [] } = entry.operation ?? {}
     for (const id of [...items.map(item => item.id), ...ids]) this.surface.dry(id)
     if (entry.page === this.surface.page) await this.surface.afresh()
+  }
+
+  // Where somebody else was quicker.
+  clash(what, ...rest) {
+    return this.fetched.run("board/arranging/clashes", what, ...rest)
   }
 
   // kept, keeping or waiting, and how many wait.
@@ -39,7 +44,7 @@ export class Keeping extends Part {
   }
 
   lost(page, entries) {
-    this.clashes.pageGone(page, entries)
+    this.clash("pageGone", page, entries)
   }
 
   signedOut() {

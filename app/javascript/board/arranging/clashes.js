@@ -6,7 +6,7 @@ import { send } from "shared/net"
 import { say } from "shared/say"
 import { Part } from "surface/part"
 
-export class Clashes extends Part {
+export default class Clashes extends Part {
   static needs = ["surface", "turning"]
 
   // A text that somebody else has changed while it was written on here.

@@ -5,7 +5,7 @@ import { dragPages } from "board/pages/drag_pages"
 import { Part } from "surface/part"
 
 export class RunningOrder extends Part {
-  static needs = ["clashes", "fetched", "state", "surface", "turning"]
+  static needs = ["fetched", "state", "surface", "turning"]
 
   constructor(parts, strip) {
     super(parts)
@@ -120,7 +120,7 @@ export class RunningOrder extends Part {
     if (!response.ok) return
     const fresh = new DOMParser().parseFromString(await response.text(), "text/html").body.firstElementChild
     this.turning.know(JSON.parse(fresh.dataset.pages))
-    this.clashes.look()
+    this.fetched.run("board/arranging/clashes", "look")
     if (!this.strip) return
     if (this.held()) return this.elsewhere() // what a hand holds stays until it lets go
     const focused = document.activeElement?.closest("#running-order [data-page]")?.dataset.page
