@@ -15,4 +15,14 @@ end
 
 class ActionDispatch::IntegrationTest
   include World::Doors
+
+  # Refusals have pages, as outside of tests.
+  def with_error_pages
+    config = Rails.application.env_config
+    before = config.slice("action_dispatch.show_exceptions", "action_dispatch.show_detailed_exceptions")
+    config.merge!("action_dispatch.show_exceptions" => :all, "action_dispatch.show_detailed_exceptions" => false)
+    yield
+  ensure
+    config.merge!(before)
+  end
 end

@@ -136,6 +136,16 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     assert_equal known.reject { |route| route.start_with?("GET /assets", "* /cable") }.uniq.sort, ROUTES.keys.sort
   end
 
+  test "whatever form is asked for, no address fails: it answers, or says that it has none" do
+    wrong = ROUTES.keys.grep(/\AGET /).product(%i[owner student], [ "application/json", "application/xml", "text/csv", "image/png" ]).filter_map do |route, who, type|
+      reset!
+      become(who)
+      with_error_pages { ask(route, "Accept" => type) }
+      "#{route} as #{type} for the #{who}: #{response.status} #{response.media_type}" if response.status >= 500 || response.successful? && response.media_type == "text/html"
+    end
+    assert_empty wrong
+  end
+
   test "what lies in the bin can be fetched back by its owner alone" do
     @lesson.pages.last.bin
     binned = @lesson.all_pages.binned.first
@@ -174,12 +184,13 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     cookies[:seat] = jar[:seat]
   end
 
-  def ask(route)
+  # headers: instead of those that our own pages send.
+  def ask(route, headers = nil)
     verb, path = route.split(" ")
     path = path.sub("(/:code)", "").sub(":code", "422").sub(":token", @share.token).gsub(/:(\w+)/) { id_for(path, Regexp.last_match(1)) }
     verb = "GET" if verb == "*"
     json = path.match?(%r{/(operations|undo|redo|stop|film|place|position|pages|copy|feed|starting_points|guides|choice|clippings|pastes|flows|media|reset|preparation|arrivals|return|still|uses|progress|takings|keeps|sets|clearing|imports|imports/\d+|capture|lines|embed|link_card|host)\z}) && path.exclude?("lessons/#{@lesson.id}/copy")
-    send(verb.downcase, path, params: params_for(path), headers: json ? { "Accept" => "application/json" } : {})
+    send(verb.downcase, path, params: params_for(path), headers: headers || (json ? { "Accept" => "application/json" } : {}))
   end
 
   def id_for(path, name)
@@ -200,7 +211,7 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
   end
 
   def params_for(path)
-    { lesson: { title: "Ebb" }, teacher: { name: "Maren" }, school: { keep_days: 30 }, email: "tern@gullpoint.example", to: "let_in", take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, answer: @poll.answers.ids.first, title: "Ebb", page_id: @page.id, content: SORT.to_json,
+    { lesson: { title: "Ebb" }, teacher: { name: "Maren" }, school: { keep_days: 30 }, email: "tern@gullpoint.example", to: "let_in", take: { title: "Ebb" }, page: @page.id, id: fresh, number: 1, ms: 5, letters: 3, title: "Ebb", page_id: @page.id, content: SORT.to_json,
       poll: @poll.id, choice: "A", as: ("seat" if cookies[:seat].present?), move: { tile: 0, group: 0 }.to_json, from: Live::Feed::FROM, n: 0, shelf: "own", ids: [ @asset.id ], lesson_id: @lesson.id, item: (path == "/seat/roll" ? "die" : "asset"), address: @framed, box: [ 0, 0, 100, 100 ], asset: @import.asset_id, wanted: "1", activity_id: (@quiz.id if path == "/bank"), kind: ("sort" if path.end_with?("/checks", "/proposals")) || ("text" if path.end_with?("/polls", "/polls/new")), sitting: (@sitting.id if path.end_with?("/sendings")), file: (upload(path == "/pictures" ? svg : "Ebb and flow", "tide.txt") if %w[/pictures /media].include?(path)) }.compact
   end
 

@@ -107,16 +107,6 @@ class DoorsTest < ActionDispatch::IntegrationTest
     refute_match(/elsewhere|https/, response.location.to_s)
   end
 
-  # As they are outside of tests: the refusal has a page.
-  def with_error_pages
-    config = Rails.application.env_config
-    before = config.slice("action_dispatch.show_exceptions", "action_dispatch.show_detailed_exceptions")
-    config.merge!("action_dispatch.show_exceptions" => :all, "action_dispatch.show_detailed_exceptions" => false)
-    yield
-  ensure
-    config.merge!(before)
-  end
-
   test "a proxy that is known is believed, and its own address is not taken for the one who asks" do
     seen = nil
     app = ::Doors::Proxies.new(->(env) { seen = env }, ::Doors::Proxies.read("10.0.0.2, 192.168.4.0/24"))
