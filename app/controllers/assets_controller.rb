@@ -7,7 +7,7 @@ class AssetsController < ApplicationController
 
   def create
     asset = teacher.assets.take_in(params[:file], folder: params[:folder].to_s)
-    render json: { to: asset.kind, paged: asset.paged?, asset: asset.id, name: asset.name, state: asset.state, picture: asset.picture_id }
+    render json: { to: asset.kind, paged: asset.paged?, asset: asset.id, name: asset.name, state: asset.state, picture: asset.picture_id, said: asset.picture&.left_out }.compact
   end
 
   # A file is handed on, never shown in Usher's own origin; what plays is streamed.

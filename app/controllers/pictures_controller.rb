@@ -7,7 +7,7 @@ class PicturesController < ApplicationController
   def create
     asset = teacher.assets.take_in(params[:file], only: "Picture")
     picture = asset.picture
-    render json: { picture: picture.id, width: picture.width, height: picture.height, name: picture.name, asset: asset.id }
+    render json: { picture: picture.id, width: picture.width, height: picture.height, name: picture.name, asset: asset.id, said: picture.left_out }.compact
   end
 
   # Devices get the middle version, which is a fraction of the bytes.

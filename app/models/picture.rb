@@ -10,6 +10,7 @@ class Picture < ApplicationRecord
   CAMERA_MADE = /\A(img|dsc[nf]?|pict?|photo|image|screen ?shot|pxl|file|scan|\d)[-_ ]?[\d _.-]*\z/i
 
   attribute :lines, PlainJson.new
+  attr_accessor :dropped # what was left out of a drawing when it came, in words
 
   belongs_to :teacher
   has_many :assets, dependent: :restrict_with_exception
@@ -58,6 +59,9 @@ class Picture < ApplicationRecord
     scale = [ scale, 1 ].min if [ width, height ].max > 300
     [ width, height ].map { |side| (side * scale).round(2) }
   end
+
+  # A sentence about what was left out of it; nil where nothing was.
+  def left_out = dropped.presence && "Left out of that drawing, for safety: #{dropped.to_sentence}."
 
   # Whether it is a page of a PDF.
   def sheet? = lines.present? || origin.to_s.start_with?("pdf:")

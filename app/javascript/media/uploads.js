@@ -1,5 +1,6 @@
 // Files on their way in: two at a time, each with its progress, a way to stop it, and its own word when it
 // is refused.
+import { say } from "shared/say"
 import { token } from "shared/page"
 
 const AT_ONCE = 2
@@ -104,6 +105,7 @@ export default class Uploads {
         answer.error ?? (status === 413 ? "That file is too large." : "Usher could not take that file.")
       )
     row.remove()
+    if (answer.said) say(answer.said, { seconds: 10 })
     this.done(answer, more)
   }
 

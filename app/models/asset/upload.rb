@@ -21,7 +21,7 @@ class Asset::Upload
   alias original_filename name
 
   # Its media type by the first bytes; the name only tells apart what looks the same inside.
-  def type = @type ||= found == "application/octet-stream" && named.match?(%r{\A(text|audio|video)/}) || Marcel::Magic.child?(named, found) || sounds_only? ? named : found
+  def type = @type ||= found == "application/octet-stream" && named.match?(%r{\A(text|audio|video)/}) || Marcel::Magic.child?(named, found) || sounds_only? || packed_drawing? ? named : found
 
   # Programs that read it need a file.
   def path = @path ||= @io.is_a?(ActionDispatch::Http::UploadedFile) || @io.is_a?(Tempfile) ? @io.path : spooled
@@ -43,6 +43,8 @@ class Asset::Upload
 
   # WebM and MP4 look the same inside whether they hold a picture or only a voice.
   def sounds_only? = named.start_with?("audio/") && %w[video/webm video/mp4 application/x-matroska video/x-matroska].include?(found)
+
+  def packed_drawing? = found == Picture::Intake::PACKED && named == "image/svg+xml"
 
   def spooled
     @spool = Tempfile.new("usher-upload", binmode: true)

@@ -10,6 +10,7 @@ class Picture::Intake
     "image/png" => :photo, "image/jpeg" => :photo, "image/gif" => :photo, "image/webp" => :photo,
     "image/svg+xml" => :drawing, "application/xml" => :drawing, "text/xml" => :drawing
   }.freeze
+  PACKED = "application/gzip".freeze # as drawings may be
 
   def initialize(upload)
     raise Usher::Invalid, "Choose a picture first." unless upload.respond_to?(:read) && upload.respond_to?(:size)
@@ -21,18 +22,28 @@ class Picture::Intake
   def self.reads?(type) = READERS.key?(type)
 
   def picture_attributes
-    reader = READERS[Marcel::MimeType.for(StringIO.new(@bytes))]
+    type = Marcel::MimeType.for(StringIO.new(@bytes))
+    reader = type == PACKED ? :drawing : READERS[type]
     raise Usher::Invalid, UNKNOWN unless reader
-    bytes, type, width, height = Forked.run { send(reader) }
-    { name: @name.truncate(120), content_type: type, width: width, height: height,
+    bytes, type, width, height, dropped = Forked.run { send(reader) }
+    { name: @name.truncate(120), content_type: type, width: width, height: height, dropped: dropped,
       file: { io: StringIO.new(bytes), filename: "picture", content_type: type, identify: false } }
   end
 
   private
 
+  # As dots where it is too much for a drawing, or would not look the same.
   def drawing
     clean = Usher::Formats::Svg::Reader.read(@bytes)
-    [ clean.svg, "image/svg+xml", clean.width, clean.height ]
+    return [ clean.svg, "image/svg+xml", clean.width, clean.height, clean.dropped ] if Picture::Faithful.new(@bytes, clean.svg).alike?
+    dotted(clean.dropped)
+  rescue Usher::Formats::Svg::Reader::TooMuch
+    dotted
+  end
+
+  def dotted(dropped = [])
+    png, *size = Picture::Faithful.new(@bytes).dots
+    [ png, "image/png", *size, dropped ]
   end
 
   def photo

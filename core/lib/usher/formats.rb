@@ -31,7 +31,12 @@ module Usher
 
     # Drawings from outside.
     module Svg
+      autoload :Allowed, "usher/formats/svg/allowed"
+      autoload :Entities, "usher/formats/svg/entities"
+      autoload :Extent, "usher/formats/svg/extent"
       autoload :Reader, "usher/formats/svg/reader"
+      autoload :Source, "usher/formats/svg/source"
+      autoload :Styles, "usher/formats/svg/styles"
       autoload :Unfolding, "usher/formats/svg/unfolding"
     end
 

@@ -9,8 +9,11 @@ module Usher
 
       module_function
 
-      # Runs it with these arguments; input: SVG for its standard input. Answers with what it wrote.
-      def run(*arguments, input: "") = Tool.run("rsvg-convert", "--unlimited", *arguments, input: input, environment: { "FONTCONFIG_FILE" => fontconfig })
+      # Runs it with these arguments; input: SVG for its standard input, where it has no address from which it could reach
+      # another file. Answers with what it wrote.
+      def run(*arguments, input: "", seconds: Tool::SECONDS)
+        Tool.run("rsvg-convert", "--unlimited", *arguments, input: input, seconds: seconds, environment: { "FONTCONFIG_FILE" => fontconfig })
+      end
 
       # Written once a process; tells which fonts there are and where their index is kept.
       def fontconfig

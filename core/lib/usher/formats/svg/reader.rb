@@ -1,87 +1,155 @@
 require "loofah"
+require "uri"
 
 module Usher
   module Formats
     module Svg
-      # Makes a drawing from outside harmless: only drawing elements and attributes stay; scripts,
-      # handlers, style sheets, entities and everything that reaches outside the file go.
-      module Reader
+      # Makes a drawing from outside harmless: only drawing elements and attributes stay; scripts, handlers, style sheets
+      # (once they are followed), entities and everything that reaches outside the file go.
+      class Reader
         MAX_BYTES = 2_000_000
         MAX_NODES = 20_000
         MAX_DRAWN = 100_000 # parts, counted wherever they are used
         MAX_DOTS = 30_000_000 # of one picture inside
-        ELEMENTS = %w[svg g path rect circle ellipse line polyline polygon text tspan defs title desc image
-                      linearGradient radialGradient stop clipPath mask use symbol].freeze
-        ATTRIBUTES = %w[id d x y x1 y1 x2 y2 cx cy r rx ry fx fy width height points transform viewBox fill stroke
-                        fill-rule clip-rule fill-opacity stroke-opacity opacity stroke-width stroke-linecap stroke-linejoin
-                        stroke-miterlimit stroke-dasharray stroke-dashoffset offset stop-color stop-opacity gradientUnits
-                        gradientTransform spreadMethod clip-path mask clipPathUnits maskUnits font-family font-size
-                        font-weight font-style text-anchor dx dy href preserveAspectRatio overflow].freeze
-        PIXELS = { "pt" => 96 / 72.0, "pc" => 16.0, "in" => 96.0, "cm" => 96 / 2.54, "mm" => 96 / 25.4 }.freeze # a CSS unit has
         NAMESPACE = "http://www.w3.org/2000/svg".freeze
+        XLINK = "http://www.w3.org/1999/xlink".freeze
+        XML = "http://www.w3.org/XML/1998/namespace".freeze
+        HELD = %r{\Adata:([\w/+.-]*)(?:;charset=[\w-]+)?(;base64)?,(.*)\z}mi # a picture in an address
+        GONE = { "script" => "a script", "foreignObject" => "a piece of a web page", "animate" => "a movement", "animateTransform" => "a movement", "animateMotion" => "a movement", "set" => "a movement" }.freeze
+        INNER = 2 # drawings within drawings
 
-        Result = Struct.new(:svg, :width, :height)
+        # svg: clean; width, height in its own units; dropped: what was left out for safety or because it moves, in words.
+        Result = Struct.new(:svg, :width, :height, :dropped)
 
-        # bytes: the file; largest: how many it may have; parts: how many elements and texts. Answers with a
-        # Result: clean SVG, and its size in its own units. Raises Invalid when it is not SVG or too large.
-        def self.read(bytes, largest: MAX_BYTES, parts: MAX_NODES)
-          raise Invalid, "That drawing is larger than #{largest / 1_000_000} MB." if bytes.bytesize > largest
-          text = bytes.dup.force_encoding("UTF-8")
-          raise Invalid, "That drawing is not text in UTF-8." unless text.valid_encoding?
-          raise Invalid, "That drawing defines entities, which Usher does not open." if text.match?(/<!ENTITY/i)
-          document = Nokogiri::XML(text) { |config| config.nonet.recover }
+        # Kept as dots by whoever can draw it: larger than what is kept as a drawing, but a drawing.
+        class TooMuch < Invalid
+        end
+
+        # bytes: the file, packed by gzip or not; largest: how many it may have; parts: how many elements and texts. Raises
+        # Invalid when it is no drawing or a trap, TooMuch when it is too large.
+        def self.read(bytes, largest: MAX_BYTES, parts: MAX_NODES, inner: 0) = new(bytes, largest, parts, inner).result
+
+        def initialize(bytes, largest, parts, inner)
+          @largest, @parts, @inner, @dropped = largest, parts, inner, []
+          @text = Entities.expand(Source.text(bytes, most: largest), most: largest)
+        end
+
+        def result
+          root = parsed
+          own(root)
+          Styles.resolve(root)
+          choose(root)
+          scrubber.traverse(root)
+          drawn = Unfolding.new(root).size
+          raise TooMuch, "That drawing draws more than #{MAX_DRAWN} parts." if drawn > MAX_DRAWN
+          finish(root)
+        end
+
+        private
+
+        def parsed
+          document = Nokogiri::XML(@text) { |config| config.nonet.recover }
           raise Invalid, "That drawing is nested too deeply." if document.errors.any? { |error| error.message.include?("depth") }
           root = document.root
           raise Invalid, "That file is not an SVG drawing." unless root && root.name == "svg"
-          raise Invalid, "That drawing has more than #{parts} parts." if document.xpath("count(//node())") > parts
-          width, height = size(root)
-          clean = Loofah.xml_document(root.to_xml).scrub!(scrubber).root
-          raise Invalid, "That drawing draws more than #{MAX_DRAWN} parts." if Unfolding.new(clean).size > MAX_DRAWN
-          clean.add_namespace_definition(nil, NAMESPACE) unless clean.namespace_definitions.any? { |space| space.prefix.nil? }
-          clean["viewBox"] ||= "0 0 #{width} #{height}"
-          clean["width"], clean["height"] = width.to_s, height.to_s
-          Result.new(clean.to_xml, width, height)
+          raise TooMuch, "That drawing has more than #{@parts} parts." if document.xpath("count(//node())") > @parts
+          root
         end
 
-        def self.size(root)
-          box = root["viewBox"].to_s.split(/[\s,]+/).map(&:to_f)
-          sides = [ root["width"], root["height"] ].map { |side| side.to_f * PIXELS.fetch(side.to_s[/[a-z]+\z/], 1) }
-          sides = box[2, 2] if box.size == 4 && (sides.any? { |side| side <= 0 } || root["width"].to_s.end_with?("%"))
-          raise Invalid, "That drawing does not say how large it is." unless sides.all? { |side| side.positive? && side < 100_000 }
-          sides
+        # Without what belongs to other vocabularies, and then without namespaces, so that names are enough.
+        def own(root)
+          root.xpath("//*[namespace-uri() != '' and namespace-uri() != $own]", nil, own: NAMESPACE).each { |node| node.unlink unless node == root }
+          root.xpath("//@*[namespace-uri() != '']").each { |attribute| keep_foreign(attribute) }
+          root.document.remove_namespaces!
         end
 
-        def self.scrubber
-          Loofah::Scrubber.new do |node|
-            next node.remove if node.comment? || node.processing_instruction?
-            next if node.text? || node.cdata?
-            next node.remove.then { Loofah::Scrubber::STOP } unless ELEMENTS.include?(node.name)
-            unfold(node)
-            node.attribute_nodes.each { |attribute| attribute.remove unless keep?(attribute) }
-            node.remove if node.name == "image" && node.attribute_nodes.none? { |attribute| attribute.node_name == "href" }
+        # xlink:href becomes href where there is none, xml:space stays.
+        def keep_foreign(attribute)
+          node, uri = attribute.parent, attribute.namespace.href
+          attribute.unlink
+          node["href"] ||= attribute.value if uri == XLINK && attribute.node_name == "href"
+          node["white-space"] = "pre" if uri == XML && attribute.node_name == "space" && attribute.value == "preserve"
+        end
+
+        # Of a switch the first branch that asks for nothing foreign.
+        def choose(root)
+          root.xpath("//switch").each do |switch|
+            branches = switch.element_children
+            taken = branches.find { |branch| branch["requiredExtensions"].to_s.empty? && spoken?(branch["systemLanguage"]) && branch.name != "foreignObject" }
+            branches.each { |branch| branch.unlink unless branch == taken }
+            switch.name = "g"
           end
         end
 
-        # A style becomes the attributes that say the same, which are then looked at like all others.
-        def self.unfold(node)
-          node["style"].to_s.scan(/([a-z-]+)\s*:\s*([^;]+)/) { |name, value| node[name] = value.strip if ATTRIBUTES.include?(name) && name != "href" }
+        def spoken?(languages) = languages.nil? || languages.split(/[\s,]+/).any? { |one| one.downcase.start_with?("en") }
+
+        def scrubber
+          Loofah::Scrubber.new do |node|
+            next node.unlink if node.comment? || node.processing_instruction?
+            next unless node.element?
+            unlink(node) if node.name == "a"
+            next drop(node) unless Allowed::ELEMENTS.include?(node.name)
+            spaced = node.remove_attribute("white-space")
+            node.attribute_nodes.each { |attribute| attribute.unlink unless keep?(node, attribute) }
+            node["xml:space"] = "preserve" if spaced
+            drop(node, "a picture from elsewhere") if node.name == "image" && node["href"].nil?
+          end
         end
 
-        # A picture of dots that the file holds itself, of a size that harms nobody.
-        def self.picture?(value)
-          data = value[%r{\Adata:image/(?:png|jpe?g);base64,(.*)\z}mi, 1] or return false
-          size = Raster.size(data[0, 100_000].unpack1("m"))
-          !size.nil? && size.inject(:*) <= MAX_DOTS
+        # A link leads nowhere, and is what it stands among.
+        def unlink(node)
+          node.remove_attribute("href")
+          node.name = %w[text tspan textPath].include?(node.parent.name) ? "tspan" : "g"
+        end
+
+        def drop(node, what = GONE[node.name])
+          @dropped << what if what
+          node.unlink
+          Loofah::Scrubber::STOP
         end
 
         # Addresses may only point into the file itself, or be a picture that it holds.
-        def self.keep?(attribute)
-          value = attribute.value.strip
-          return false unless ATTRIBUTES.include?(attribute.node_name)
-          return attribute.parent.name == "image" ? picture?(value) : value.start_with?("#") if attribute.node_name == "href"
+        def keep?(node, attribute)
+          name, value = attribute.node_name, attribute.value.strip
+          return false unless Allowed::ATTRIBUTES.include?(name)
+          return value.split(/[\s,]+/).all? { |number| number.to_f.abs <= Allowed::MOST[name] } if Allowed::MOST.key?(name)
+          return node.name == "image" ? picture!(node, value) : value.start_with?("#") if name == "href"
           !value.match?(/url\((?!\s*['"]?#)|javascript:|expression\(/i)
         end
-        private_class_method :size, :scrubber, :unfold, :keep?, :picture?
+
+        # Whether it is a picture that the file holds itself, of a size that harms nobody; a drawing is cleaned in its turn.
+        # What it is called counts for nothing: its bytes say what it is.
+        def picture!(node, value)
+          type, packed, data = value.match(HELD)&.captures
+          return false unless data
+          bytes = packed ? data.unpack1("m") : URI.decode_www_form_component(data.gsub("+", "%2B"))
+          node["href"] = type.downcase == "image/svg+xml" ? drawing(bytes) : dots(bytes)
+          true
+        rescue Invalid, ArgumentError
+          false
+        end
+
+        def drawing(bytes)
+          raise Invalid, "That drawing holds drawings too deeply." if @inner >= INNER
+          clean = self.class.read(bytes, largest: @largest, parts: @parts, inner: @inner + 1)
+          "data:image/svg+xml;base64,#{[ clean.svg ].pack('m0')}"
+        end
+
+        def dots(bytes)
+          raise Invalid, "That picture is not one." unless Raster.size(bytes[0, 200_000].to_s.b)&.then { |size| size.inject(:*) <= MAX_DOTS }
+          "data:image/#{bytes.b.start_with?("\xFF\xD8".b) ? 'jpeg' : 'png'};base64,#{[ bytes ].pack('m0')}"
+        end
+
+        def finish(root)
+          width, height, box = Extent.of(root) { plain(root) }
+          root["viewBox"], root["width"], root["height"] = box, width.to_s, height.to_s
+          Result.new(plain(root), width, height, @dropped.tally.map { |what, count| count > 1 ? what.sub(/\Aa /, "#{count} × ") : what })
+        end
+
+        def plain(root)
+          root.add_namespace_definition(nil, NAMESPACE) unless root.namespace_definitions.any? { |space| space.prefix.nil? }
+          root.to_xml
+        end
       end
     end
   end

@@ -1,0 +1,37 @@
+module Usher
+  module Formats
+    module Svg
+      # What of SVG (1.1, and what of 2 renderers share) stays in a drawing from outside. Nothing of it runs, moves or fetches.
+      module Allowed
+        SHAPES = %w[svg g path rect circle ellipse line polyline polygon text tspan textPath defs title desc image
+                    linearGradient radialGradient stop pattern clipPath mask marker use symbol].freeze
+        FILTERS = %w[filter feBlend feColorMatrix feComponentTransfer feFuncR feFuncG feFuncB feFuncA feComposite feConvolveMatrix
+                     feDiffuseLighting feDisplacementMap feDistantLight feDropShadow feFlood feGaussianBlur feImage feMerge feMergeNode
+                     feMorphology feOffset fePointLight feSpecularLighting feSpotLight feTile feTurbulence].freeze
+        ELEMENTS = (SHAPES + FILTERS).to_set.freeze
+
+        # What a style may say as well as an attribute.
+        PROPERTIES = %w[alignment-baseline baseline-shift clip-path clip-rule color color-interpolation color-interpolation-filters
+                        direction display dominant-baseline fill fill-opacity fill-rule filter flood-color flood-opacity font-family
+                        font-size font-stretch font-style font-variant font-weight image-rendering letter-spacing lighting-color
+                        marker-end marker-mid marker-start mask mask-type opacity overflow paint-order shape-rendering stop-color
+                        stop-opacity stroke stroke-dasharray stroke-dashoffset stroke-linecap stroke-linejoin stroke-miterlimit
+                        stroke-opacity stroke-width text-anchor text-decoration text-rendering unicode-bidi vector-effect visibility
+                        word-spacing writing-mode].to_set.freeze
+        OWN = %w[id d x y x1 y1 x2 y2 cx cy r rx ry fx fy fr width height points transform viewBox href preserveAspectRatio dx dy rotate
+                 textLength lengthAdjust startOffset method spacing side pathLength offset gradientUnits gradientTransform spreadMethod
+                 clipPathUnits maskUnits maskContentUnits patternUnits patternContentUnits patternTransform markerWidth markerHeight
+                 markerUnits orient refX refY].freeze
+        OF_FILTERS = %w[filterUnits primitiveUnits in in2 result stdDeviation mode operator k1 k2 k3 k4 values type tableValues slope
+                        intercept amplitude exponent order kernelMatrix divisor bias targetX targetY edgeMode kernelUnitLength
+                        preserveAlpha surfaceScale diffuseConstant specularConstant specularExponent azimuth elevation z pointsAtX
+                        pointsAtY pointsAtZ limitingConeAngle radius scale xChannelSelector yChannelSelector baseFrequency
+                        numOctaves seed stitchTiles].freeze
+        ATTRIBUTES = (PROPERTIES.to_a + OWN + OF_FILTERS).to_set.freeze
+
+        # What takes a browser long, the more the larger it is.
+        MOST = { "numOctaves" => 8, "order" => 15, "radius" => 200, "stdDeviation" => 2_000 }.freeze
+      end
+    end
+  end
+end
