@@ -2,6 +2,7 @@
 # nobody.
 class Asset::Upload
   HEAD = 64.kilobytes
+  DRAWING = "image/svg+xml".freeze
 
   # A file's name without folders, and without what hides or turns letters round.
   def self.plain_name(name, otherwise) = PlainName.of(name.to_s.scrub("").split(%r{[/\\]}).last).presence || otherwise
@@ -21,7 +22,7 @@ class Asset::Upload
   alias original_filename name
 
   # Its media type by the first bytes; the name only tells apart what looks the same inside.
-  def type = @type ||= found == "application/octet-stream" && named.match?(%r{\A(text|audio|video)/}) || Marcel::Magic.child?(named, found) || sounds_only? || packed_drawing? ? named : found
+  def type = @type ||= found == "application/octet-stream" && named.match?(%r{\A(text|audio|video)/}) || Marcel::Magic.child?(named, found) || sounds_only? ? named : packed_drawing? ? DRAWING : found
 
   # Programs that read it need a file.
   def path = @path ||= @io.is_a?(ActionDispatch::Http::UploadedFile) || @io.is_a?(Tempfile) ? @io.path : spooled
@@ -44,7 +45,7 @@ class Asset::Upload
   # WebM and MP4 look the same inside whether they hold a picture or only a voice.
   def sounds_only? = named.start_with?("audio/") && %w[video/webm video/mp4 application/x-matroska video/x-matroska].include?(found)
 
-  def packed_drawing? = found == Picture::Intake::PACKED && named == "image/svg+xml"
+  def packed_drawing? = found == Picture::Intake::PACKED && name.downcase.end_with?(".svgz")
 
   def spooled
     @spool = Tempfile.new("usher-upload", binmode: true)

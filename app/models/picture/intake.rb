@@ -4,6 +4,7 @@ class Picture::Intake
   MAX_BYTES = 20.megabytes
   MAX_PIXELS = 60_000_000
   SIDE = 2_400
+  DOTS = 1_600 # of the longer side of a drawing that is kept as dots
   UNKNOWN = "That file is not a picture Usher can open (PNG, JPEG, GIF, WebP or SVG). Nothing was changed.".freeze
 
   READERS = {
@@ -35,15 +36,17 @@ class Picture::Intake
   # As dots where it is too much for a drawing, or would not look the same.
   def drawing
     clean = Usher::Formats::Svg::Reader.read(@bytes)
-    return [ clean.svg, "image/svg+xml", clean.width, clean.height, clean.dropped ] if Picture::Faithful.new(@bytes, clean.svg).alike?
+    return [ clean.svg, "image/svg+xml", clean.width, clean.height, clean.dropped ] if Picture::Likeness.new(@bytes, clean.svg).alike?
     dotted(clean.dropped)
   rescue Usher::Formats::Svg::Reader::TooMuch
     dotted
   end
 
   def dotted(dropped = [])
-    png, *size = Picture::Faithful.new(@bytes).dots
-    [ png, "image/png", *size, dropped ]
+    png = Picture::Likeness.draw(@bytes, DOTS)
+    [ png, "image/png", *Usher::Formats::Raster.size(png), dropped ]
+  rescue Usher::Formats::Tool::Failed
+    raise Usher::Invalid, "That drawing is larger than Usher can draw. Save it as PNG, then bring it in again. Nothing was changed."
   end
 
   def photo

@@ -34,9 +34,11 @@ module Usher
       autoload :Allowed, "usher/formats/svg/allowed"
       autoload :Entities, "usher/formats/svg/entities"
       autoload :Extent, "usher/formats/svg/extent"
+      autoload :Held, "usher/formats/svg/held"
       autoload :Reader, "usher/formats/svg/reader"
       autoload :Source, "usher/formats/svg/source"
       autoload :Styles, "usher/formats/svg/styles"
+      autoload :TextPage, "usher/formats/svg/text_page"
       autoload :Unfolding, "usher/formats/svg/unfolding"
     end
 

@@ -31,6 +31,14 @@ module Usher
 
         # What takes a browser long, the more the larger it is.
         MOST = { "numOctaves" => 8, "order" => 15, "radius" => 200, "stdDeviation" => 2_000 }.freeze
+        OUTWARD = /url\((?!\s*['"]?#)|javascript:|expression\(/i
+
+        # Whether an attribute of this name may have this value. Addresses may only point into the file itself.
+        def self.value?(name, value)
+          return false unless ATTRIBUTES.include?(name)
+          return value.split(/[\s,]+/).all? { |number| number.to_f.abs <= MOST[name] } if MOST.key?(name)
+          name == "href" ? value.strip.start_with?("#") : !value.match?(OUTWARD)
+        end
       end
     end
   end

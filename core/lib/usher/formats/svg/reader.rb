@@ -1,5 +1,4 @@
 require "loofah"
-require "uri"
 
 module Usher
   module Formats
@@ -10,12 +9,12 @@ module Usher
         MAX_BYTES = 2_000_000
         MAX_NODES = 20_000
         MAX_DRAWN = 100_000 # parts, counted wherever they are used
-        MAX_DOTS = 30_000_000 # of one picture inside
         NAMESPACE = "http://www.w3.org/2000/svg".freeze
         XLINK = "http://www.w3.org/1999/xlink".freeze
         XML = "http://www.w3.org/XML/1998/namespace".freeze
-        HELD = %r{\Adata:([\w/+.-]*)(?:;charset=[\w-]+)?(;base64)?,(.*)\z}mi # a picture in an address
-        GONE = { "script" => "a script", "foreignObject" => "a piece of a web page", "animate" => "a movement", "animateTransform" => "a movement", "animateMotion" => "a movement", "set" => "a movement" }.freeze
+        MOVEMENT = [ "a movement", "movements" ].freeze
+        GONE = { "script" => [ "a script", "scripts" ], "foreignObject" => [ "a piece of a web page", "pieces of web pages" ], "image" => [ "a picture from elsewhere", "pictures from elsewhere" ],
+          **%w[animate animateTransform animateMotion set].to_h { |name| [ name, MOVEMENT ] } }.freeze
         INNER = 2 # drawings within drawings
 
         # svg: clean; width, height in its own units; dropped: what was left out for safety or because it moves, in words.
@@ -92,7 +91,7 @@ module Usher
             spaced = node.remove_attribute("white-space")
             node.attribute_nodes.each { |attribute| attribute.unlink unless keep?(node, attribute) }
             node["xml:space"] = "preserve" if spaced
-            drop(node, "a picture from elsewhere") if node.name == "image" && node["href"].nil?
+            drop(node) if node.name == "image" && node["href"].nil?
           end
         end
 
@@ -102,53 +101,36 @@ module Usher
           node.name = %w[text tspan textPath].include?(node.parent.name) ? "tspan" : "g"
         end
 
-        def drop(node, what = GONE[node.name])
-          @dropped << what if what
+        def drop(node)
+          @dropped << GONE[node.name] if GONE.key?(node.name)
           node.unlink
           Loofah::Scrubber::STOP
         end
 
-        # Addresses may only point into the file itself, or be a picture that it holds.
         def keep?(node, attribute)
-          name, value = attribute.node_name, attribute.value.strip
-          return false unless Allowed::ATTRIBUTES.include?(name)
-          return value.split(/[\s,]+/).all? { |number| number.to_f.abs <= Allowed::MOST[name] } if Allowed::MOST.key?(name)
-          return node.name == "image" ? picture!(node, value) : value.start_with?("#") if name == "href"
-          !value.match?(/url\((?!\s*['"]?#)|javascript:|expression\(/i)
-        end
-
-        # Whether it is a picture that the file holds itself, of a size that harms nobody; a drawing is cleaned in its turn.
-        # What it is called counts for nothing: its bytes say what it is.
-        def picture!(node, value)
-          type, packed, data = value.match(HELD)&.captures
-          return false unless data
-          bytes = packed ? data.unpack1("m") : URI.decode_www_form_component(data.gsub("+", "%2B"))
-          node["href"] = type.downcase == "image/svg+xml" ? drawing(bytes) : dots(bytes)
+          name, value = attribute.node_name, attribute.value
+          return Allowed.value?(name, value) unless node.name == "image" && name == "href"
+          node["href"] = Held.address(value) { |drawing| inner(drawing) }
           true
-        rescue Invalid, ArgumentError
+        rescue Invalid
           false
         end
 
-        def drawing(bytes)
+        # A drawing that this one holds, cleaned in its turn.
+        def inner(bytes)
           raise Invalid, "That drawing holds drawings too deeply." if @inner >= INNER
-          clean = self.class.read(bytes, largest: @largest, parts: @parts, inner: @inner + 1)
-          "data:image/svg+xml;base64,#{[ clean.svg ].pack('m0')}"
-        end
-
-        def dots(bytes)
-          raise Invalid, "That picture is not one." unless Raster.size(bytes[0, 200_000].to_s.b)&.then { |size| size.inject(:*) <= MAX_DOTS }
-          "data:image/#{bytes.b.start_with?("\xFF\xD8".b) ? 'jpeg' : 'png'};base64,#{[ bytes ].pack('m0')}"
+          self.class.read(bytes, largest: @largest, parts: @parts, inner: @inner + 1).svg
         end
 
         def finish(root)
           width, height, box = Extent.of(root) { plain(root) }
           root["viewBox"], root["width"], root["height"] = box, width.to_s, height.to_s
-          Result.new(plain(root), width, height, @dropped.tally.map { |what, count| count > 1 ? what.sub(/\Aa /, "#{count} × ") : what })
+          Result.new(plain(root), width, height, @dropped.tally.map { |(one, several), count| count > 1 ? "#{count} #{several}" : one })
         end
 
         def plain(root)
           root.add_namespace_definition(nil, NAMESPACE) unless root.namespace_definitions.any? { |space| space.prefix.nil? }
-          root.to_xml
+          root.to_xml(encoding: "UTF-8")
         end
       end
     end
