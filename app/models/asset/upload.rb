@@ -22,7 +22,7 @@ class Asset::Upload
   alias original_filename name
 
   # Its media type by the first bytes; the name only tells apart what looks the same inside.
-  def type = @type ||= found == "application/octet-stream" && named.match?(%r{\A(text|audio|video)/}) || Marcel::Magic.child?(named, found) || sounds_only? ? named : packed_drawing? ? DRAWING : found
+  def type = @type ||= packed_drawing? ? DRAWING : known_by_name? ? named : found
 
   # Programs that read it need a file.
   def path = @path ||= @io.is_a?(ActionDispatch::Http::UploadedFile) || @io.is_a?(Tempfile) ? @io.path : spooled
@@ -41,6 +41,8 @@ class Asset::Upload
   def head = @head ||= (rewind && read(HEAD).to_s.b).tap { rewind }
   def found = @found ||= Marcel::MimeType.for(StringIO.new(head))
   def named = @named ||= Marcel::MimeType.for(StringIO.new(head), name: name)
+
+  def known_by_name? = found == "application/octet-stream" && named.match?(%r{\A(text|audio|video)/}) || Marcel::Magic.child?(named, found) || sounds_only?
 
   # WebM and MP4 look the same inside whether they hold a picture or only a voice.
   def sounds_only? = named.start_with?("audio/") && %w[video/webm video/mp4 application/x-matroska video/x-matroska].include?(found)
