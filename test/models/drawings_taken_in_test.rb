@@ -18,6 +18,14 @@ class DrawingsTakenInTest < ActiveSupport::TestCase
     [ blended, many ].each { |picture| assert_equal [ "image/png", 1_600.0 ], [ picture.content_type, picture.width ] }
   end
 
+  test "half a photo is refused, a whole one is taken" do
+    noise = Vips::Image.gaussnoise(400, 300).cast(:uchar)
+    { "jpg" => noise.jpegsave_buffer, "png" => noise.pngsave_buffer, "webp" => noise.webpsave_buffer }.each do |ending, bytes|
+      assert_equal 400, take_in(bytes, "boat.#{ending}").width
+      assert_match(/broken/, assert_raises(Usher::Invalid, ending) { take_in(bytes[0, bytes.bytesize / 2], "boat.#{ending}") }.message)
+    end
+  end
+
   test "packed drawings are drawings, other packed files are archives" do
     assert_equal "image/svg+xml", take_in(Zlib.gzip(svg('<rect width="9" height="9"/>')), "boat.svgz").content_type
     assert_match(/archive/, assert_raises(Usher::Invalid) { take_in(Zlib.gzip("tides"), "tides.gz") }.message)

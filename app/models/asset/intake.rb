@@ -23,12 +23,15 @@ class Asset::Intake
   end
 
   def asset_attributes
-    reader = Asset::Readers.for(@upload.type)
+    reader = Asset::Readers.for(@upload.type) || (Asset::Readers::Film if unknown? && Asset::Readers::Film.knows?(@upload))
     raise Usher::Invalid, advice unless reader && (@only.nil? || reader.name.demodulize == @only)
     { name: @upload.name.truncate(120), content_type: @upload.type, **reader.attributes(@upload) }
   end
 
   private
+
+  # Whether there is nothing that could be said of it by its type.
+  def unknown? = ADVICE.none? { |pattern, _| @upload.type.match?(pattern) }
 
   def advice
     words = ADVICE.find { |pattern, _| @upload.type.match?(pattern) }&.last

@@ -7,6 +7,8 @@ class Picture::Intake
   DOTS = 1_600 # of the longer side of a drawing that is kept as dots
   UNKNOWN = "That file is not a picture Usher can open (PNG, JPEG, GIF, WebP or SVG). Nothing was changed.".freeze
 
+  BROKEN = "That picture is broken: Usher could not read it to the end. Nothing was changed.".freeze
+
   READERS = {
     "image/png" => :photo, "image/jpeg" => :photo, "image/gif" => :photo, "image/webp" => :photo,
     "image/svg+xml" => :drawing, "application/xml" => :drawing, "text/xml" => :drawing
@@ -50,13 +52,24 @@ class Picture::Intake
   end
 
   def photo
+    raise Usher::Invalid, BROKEN if cut_off?
     header = Vips::Image.new_from_buffer(@bytes, "")
     raise Usher::Invalid, "That picture has too many pixels (#{header.width} by #{header.height}). Make it smaller first." if header.width * header.height > MAX_PIXELS
-    image = Vips::Image.thumbnail_buffer(@bytes, SIDE, height: SIDE, size: :down)
+    image = Vips::Image.thumbnail_buffer(@bytes, SIDE, height: SIDE, size: :down, fail_on: :truncated)
     clear = image.has_alpha?
     bytes = clear ? image.pngsave_buffer(strip: true) : image.jpegsave_buffer(Q: 88, strip: true)
     [ bytes, clear ? "image/png" : "image/jpeg", image.width, image.height ]
   rescue Vips::Error
-    raise Usher::Invalid, "That picture is broken: Usher could not read it to the end. Nothing was changed."
+    raise Usher::Invalid, BROKEN
+  end
+
+  # Whether its end is missing, which libraries would fill with grey: a JPEG's after its last scan (ITU-T T.81, B.1.1.3),
+  # a PNG's last chunk (ISO/IEC 15948, 11.2.5), a WebP's as long as it says.
+  def cut_off?
+    case @bytes
+    when /\A\xFF\xD8/n then @bytes.rindex("\xFF\xD9".b).to_i < @bytes.rindex("\xFF\xDA".b).to_i
+    when /\A\x89PNG/n then !@bytes.include?("IEND")
+    when /\ARIFF/n then @bytes.bytesize < @bytes[4, 4].unpack1("V").to_i
+    end
   end
 end

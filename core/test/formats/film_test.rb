@@ -83,6 +83,56 @@ class FilmTest < CoreTest
     assert_operator Process.clock_gettime(Process::CLOCK_MONOTONIC) - began, :<, 5
   end
 
+  # What cameras, discs and studios write; each by its own container.
+  def test_kinds_that_browsers_do_not_play_are_known_and_copied
+    { "ts" => %w[-c:v mpeg2video -c:a ac3 -mpegts_m2ts_mode 1 -f mpegts], "mxf" => %w[-c:v mpeg2video -c:a pcm_s16le], "dv" => %w[-target pal-dv], "tta" => %w[-vn] }.each do |ending, options|
+      made(ending, *options) do |path|
+        assert Film.known?(path), ending
+        facts = Film.probe(path)
+        assert_in_delta 1, facts.seconds, 0.2, ending
+        refute facts.plays, ending
+        Film.check_end(path, facts)
+        Tempfile.create([ "copy", ".mp4" ]) { |copy| Film.copy(path, to: copy.path, facts: facts) { nil } && assert_equal([ true, facts.video? ], Film.probe(copy.path).then { |made| [ made.plays, made.video? ] }, ending) }
+      end
+    end
+  end
+
+  def test_a_film_in_the_wrong_container_is_copied_as_it_is
+    made("mkv", *%w[-c:v libx264 -pix_fmt yuv420p -c:a aac]) { |path| assert_equal %w[video audio], Film.probe(path).kept }
+    made("mov", *%w[-c:v libx264 -pix_fmt yuv420p -c:a aac]) { |path| assert_equal [ false, %w[video audio] ], Film.probe(path).to_h.values_at(:plays, :kept) }
+    made("mp4", *%w[-c:v libx264 -pix_fmt yuv444p -c:a aac]) { |path| assert_equal [ false, %w[audio] ], Film.probe(path).to_h.values_at(:plays, :kept) }
+    made("mkv", *%w[-c:v libvpx -c:a libopus]) { |path| assert_equal [ false, [] ], Film.probe(path).to_h.values_at(:plays, :kept) }
+  end
+
+  def test_dots_that_are_broader_than_high
+    made("mp4", *%w[-vf setsar=16/11 -c:v libx264 -pix_fmt yuv420p -an]) do |path|
+      assert_equal [ 233, 90 ], Film.probe(path).to_h.values_at(:width, :height)
+      assert_in_delta 233, Usher::Formats::Raster.size(Film.still(path, at: 0.5))[0], 2
+    end
+  end
+
+  def test_a_sound_that_does_not_say_how_long_it_is_is_as_long_as_it_plays
+    made("mp3", *%w[-vn -write_xing 0 -q:a 1]) { |path| assert_in_delta 1, Film.probe(path).seconds, 0.1 }
+  end
+
+  def test_what_is_no_film_is_not_taken_for_one
+    { "x.txt" => "Ebb and flow. " * 500, "x.bin" => Random.new(3).bytes(50_000), "x.m3u8" => "#EXTM3U\n#EXTINF:1,\n/etc/passwd\n", "x.ffconcat" => "ffconcat version 1.0\nfile /etc/passwd\n" }.each do |name, bytes|
+      Tempfile.create(name) do |file|
+        file.binmode
+        file.write(bytes)
+        file.flush
+        refute Film.known?(file.path), name
+      end
+    end
+  end
+
+  def made(ending, *options)
+    Tempfile.create([ "made", ".#{ending}" ]) do |file|
+      system("ffmpeg", "-v", "error", "-y", "-f", "lavfi", "-i", "testsrc=size=160x90:rate=25:duration=1", "-f", "lavfi", "-i", "sine=440:duration=1:sample_rate=48000", *options, file.path, exception: true)
+      yield file.path
+    end
+  end
+
   private
 
   def make(path, rate: 10)

@@ -9,6 +9,9 @@ module Asset::Readers::Film
 
   def reads?(type) = type.match?(TYPES)
 
+  # Of a kind that its first bytes do not tell.
+  def knows?(upload) = Film.known?(upload.path)
+
   def attributes(upload)
     upload, facts = measured(upload)
     Film.check_end(upload.path, facts)
@@ -25,9 +28,11 @@ module Asset::Readers::Film
     [ upload.with(mended), Film.probe(mended.path) ]
   end
 
+  # What browsers call it; what they do not play is sent as a copy.
   def playing_type(type, facts)
-    return type if type.match?(USUAL) || type.exclude?("matroska") || !facts.plays
-    facts.video? ? "video/webm" : "audio/webm"
+    return type if type.match?(USUAL) && type.start_with?(facts.video? ? "video" : "audio")
+    return "#{facts.video? ? 'video' : 'audio'}/webm" if facts.plays && type.include?("matroska")
+    facts.plays && type.match?(/quicktime|mp4|m4v|f4v/) ? "video/mp4" : type
   end
   private_class_method :measured, :playing_type
 end
