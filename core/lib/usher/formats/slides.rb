@@ -12,14 +12,15 @@ module Usher
       autoload :OpenDocument, "usher/formats/slides/open_document"
       autoload :OpenXml, "usher/formats/slides/open_xml"
       autoload :Outline, "usher/formats/slides/outline"
+      autoload :Presets, "usher/formats/slides/presets"
       autoload :Sketch, "usher/formats/slides/sketch"
       autoload :Table, "usher/formats/slides/table"
       autoload :Words, "usher/formats/slides/words"
 
-      READERS = {
-        "application/vnd.openxmlformats-officedocument.presentationml.presentation" => :OpenXml,
-        "application/vnd.oasis.opendocument.presentation" => :OpenDocument
-      }.freeze
+      OPEN_XML = %w[presentationml.presentation presentationml.slideshow presentationml.template].map { |kind| "application/vnd.openxmlformats-officedocument.#{kind}" } +
+                 %w[presentation slideshow template].map { |kind| "application/vnd.ms-powerpoint.#{kind}.macroenabled.12" }
+      OPEN_DOCUMENT = %w[presentation presentation-template].map { |kind| "application/vnd.oasis.opendocument.#{kind}" }
+      READERS = { **OPEN_XML.to_h { |type| [ type, :OpenXml ] }, **OPEN_DOCUMENT.to_h { |type| [ type, :OpenDocument ] } }.freeze
       MOST = 500 # slides at once
 
       # width, height in points; colour: of the ground, "#rrggbb"; backdrop: the name of the picture that is

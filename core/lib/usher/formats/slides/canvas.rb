@@ -53,9 +53,12 @@ module Usher
           miss("thing")
         end
 
-        # A ready shape (see Forms) and what is written in it (Words).
+        # A ready shape (see Forms and Presets) and what is written in it (Words). One that nobody knows is a rectangle, and
+        # said to be missing.
         def form(name, box, look, flips: [], bends: {}, words: nil, link: nil)
           sane(*box, *bends.values, look.stroke_width)
+          return drawn(Presets.outline(name, box.width, box.height, bends), box, look, flips: flips, words: words, link: link) if look.seen? && Presets.known?(name) && !Forms.kept?(name)
+          miss("shape") unless Forms.known?(name) || !look.seen?
           with_words(box, look.seen? ? words : nil, link) do
             next write(words, box, link: link) unless look.seen?
             next segment(*[ [ 0, 0 ], [ 1, 1 ] ].map { |share| onto(box, share, flips) }, look, link: link) if Forms.line?(name)
@@ -68,9 +71,10 @@ module Usher
         # A freely drawn one. outline: its Outline, with points in shares of the box.
         def drawn(outline, box, look, flips: [], words: nil, link: nil)
           sane(*box, *outline.parts.flat_map(&:points).flatten, look.stroke_width)
-          outline.parts.each { |part| part.points.map! { |share| onto(box, share, flips) } }
+          flat = Geometry::Box.new(box.x, box.y, box.width, box.height, 0)
+          outline.parts.each { |part| part.points.map! { |share| onto(flat, share, flips) } }
           with_words(box, words, link) do
-            FreeForm.new(outline, look, @scale).items { |name, bytes| @pictures[name] = bytes }.each { |values| add(values.merge(opens(link))) }
+            FreeForm.new(outline, look, @scale).items { |name, bytes| @pictures[name] = bytes }.each { |values| add(turned(values, scaled(box)).merge(opens(link))) }
           end
         end
 
@@ -155,6 +159,19 @@ module Usher
         def scaled(box) = Geometry::Box.new(box.x * @scale, box.y * @scale, box.width * @scale, box.height * @scale, box.angle)
         def boxed(box) = scaled(box).then { |own| { "x" => own.x, "y" => own.y, "width" => own.width, "height" => own.height, "angle" => own.angle.remainder(360).round(2) } }
         def opens(link) = link ? { "link" => { "to" => "address", "address" => link } } : {}
+
+        # An item that was laid out in a flat box, as it lies where the box is turned.
+        def turned(values, box)
+          return values if box.angle.zero?
+          return values.merge("points" => values["points"].map { |place| about(place, box) }) if values["points"]
+          x, y = about([ values["x"] + values["width"] / 2.0, values["y"] + values["height"] / 2.0 ], box)
+          values.merge("x" => x - values["width"] / 2.0, "y" => y - values["height"] / 2.0, "angle" => box.angle.remainder(360).round(2))
+        end
+
+        def about(place, box)
+          middle = [ box.x + box.width / 2.0, box.y + box.height / 2.0 ]
+          Geometry.rotate(place.zip(middle).map { |one, from| one - from }, box.angle).zip(middle).map(&:sum)
+        end
 
         # From one place to another, in page units. first, last: whether these ends may have heads.
         def segment(from, to, look, first: true, last: true, link: nil)

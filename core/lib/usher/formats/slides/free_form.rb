@@ -3,27 +3,33 @@ require "digest"
 module Usher
   module Formats
     module Slides
-      # What was drawn freely, as items: a polygon where it is one, ink where it is open; what is more than
-      # these can be, such as a form with holes, as a drawing.
+      # What was drawn freely, as items: a polygon where it is one, ink where it is open; what is more than these can be
+      # (holes, several shades, dashes, heads on a curve) as a drawing.
       class FreeForm
         APART = 8 # page units between the points of ink, which is drawn smooth, so that it keeps its corners
+        HEAD = 3.5 # times the stroke width, of an arrow's head
+        DASHES = { "dashed" => [ 4, 3 ], "dotted" => [ 0.1, 2.2 ] }.freeze # times the stroke width
 
         # outline: with points in page units; scale: page units of a point.
         def initialize(outline, look, scale)
           @look, @scale = look, scale
-          @parts = outline.parts.map { |part| Outline::Part.new(thin(part.points), part.closed || look.fill != "none") }.select { |part| part.points.size > 1 }
+          @parts = outline.parts.map { |part| part.dup.tap { |own| own.points = thin(part.points) } }.select { |part| part.points.size > 1 }
+          @parts.each { |part| part.closed ||= filled?(part) && part.points.size > 2 }
         end
 
         # Values of items. Drawings among them are kept with `keep`: it is given a name and bytes.
         def items(&keep)
-          return @parts.map { |part| ink(part) } unless area?
-          return [ Items::Polygon.through(@parts[0].points).merge("kind" => "polygon", **@look.shape(@scale)) ] if @parts.one? && @parts[0].points.size <= Items::Polygon::MOST
+          return [] if @parts.empty? || !@look.seen?
+          return @parts.map { |part| ink(part) } if @parts.all? { |part| !part.closed && part.stroke } && plain_line?
+          return [ Items::Polygon.through(@parts[0].points).merge("kind" => "polygon", **@look.shape(@scale)) ] if polygon?
           [ drawing(&keep) ]
         end
 
         private
 
-        def area? = @parts.any? { |part| part.points.size > 2 } && @parts.all?(&:closed)
+        def filled?(part) = part.fill && @look.fill != "none"
+        def plain_line? = @look.dash == "solid" && @look.heads.nil?
+        def polygon? = @parts.one? && @parts[0].points.size.between?(3, Items::Polygon::MOST) && @parts[0].then { |part| part.closed && part.fill && part.stroke && part.shade.to_f.zero? }
 
         # As few corners as say the same.
         def thin(points)
@@ -32,25 +38,51 @@ module Usher
         end
 
         def ink(part)
-          way = part.closed ? [ *part.points, part.points.first ] : part.points
-          close = way.each_cons(2).flat_map do |(ax, ay), (bx, by)|
+          close = part.points.each_cons(2).flat_map do |(ax, ay), (bx, by)|
             steps = (Math.hypot(bx - ax, by - ay) / APART).ceil.clamp(1, 200)
             Array.new(steps) { |step| [ ax + (bx - ax) * step / steps, ay + (by - ay) * step / steps ] }
           end
-          { "kind" => "ink", "points" => [ *close, way.last ].first(Types::Points::MAX), **@look.ink(@scale) }
+          { "kind" => "ink", "points" => [ *close, part.points.last ].first(Types::Points::MAX), **@look.ink(@scale) }
         end
 
-        # Outlines that cut holes into each other.
+        # Each run of parts, which cut holes into each other, and the heads of open ones.
         def drawing
-          edge = @look.edge(@scale)
+          edge = [ @look.edge(@scale), 0 ].max
+          room = @look.heads ? edge * HEAD : edge
           around = Geometry::Box.around(@parts.flat_map(&:points))
-          x, y, width, height = [ around.x - edge, around.y - edge, around.width + 2 * edge, around.height + 2 * edge ].map { |n| n.round(2) }
-          data = @parts.map { |part| "M#{part.points.map { |px, py| "#{(px - x).round(2)} #{(py - y).round(2)}" }.join('L')}Z" }.join
-          svg = Markup.tag("svg", { xmlns: "http://www.w3.org/2000/svg", width: width, height: height, viewBox: "0 0 #{width} #{height}" },
-            Markup.tag("path", d: data, fill: @look.fill, stroke: @look.stroke, "stroke-width": edge, "fill-rule": "evenodd"))
+          x, y, width, height = [ around.x - room, around.y - room, [ around.width + 2 * room, 1 ].max, [ around.height + 2 * room, 1 ].max ].map { |n| n.round(2) }
+          place = ->((px, py)) { "#{(px - x).round(2)} #{(py - y).round(2)}" }
+          drawn = @parts.chunk_while { |one, other| one.run == other.run }.map { |run| path(run, place, edge) }.join + heads(place, edge)
+          svg = %(<svg xmlns="http://www.w3.org/2000/svg" width="#{width}" height="#{height}" viewBox="0 0 #{width} #{height}">#{drawn}</svg>)
           name = "form-#{Digest::SHA256.hexdigest(svg)[0, 24]}.svg"
           yield name, svg
           { "kind" => "picture", "picture" => name, "opacity" => @look.opacity.clamp(0.05, 1), "x" => x, "y" => y, "width" => width, "height" => height }
+        end
+
+        def path(run, place, edge)
+          data = run.map { |part| "M#{part.points.map(&place).join('L')}#{'Z' if part.closed}" }.join
+          Markup.tag("path", d: data, fill: filled?(run[0]) ? shaded(run[0].shade.to_f) : "none", stroke: run[0].stroke && edge.positive? ? @look.stroke : "none", "stroke-width": edge.round(2), "fill-rule": "evenodd",
+            "stroke-linejoin": "round", "stroke-dasharray": DASHES[@look.dash]&.map { |n| (n * edge).round(2) }&.join(" "), "stroke-linecap": ("round" if @look.dash == "dotted"))
+        end
+
+        # The fill, so much lighter or darker.
+        def shaded(by)
+          return @look.fill if by.zero?
+          "##{@look.fill.scan(/\h\h/).map { |part| format('%02x', (by.positive? ? part.hex + (255 - part.hex) * by : part.hex * (1 + by)).round) }.join}"
+        end
+
+        def heads(place, edge)
+          return "" unless @look.heads && edge.positive?
+          @parts.reject(&:closed).flat_map do |part|
+            ends = { "start" => part.points.first(2).reverse, "end" => part.points.last(2) }
+            ends.slice(*(@look.heads == "both" ? ends.keys : [ @look.heads ])).values.map { |from, to| head(from, to, edge * HEAD) }
+          end.map { |corners| Markup.tag("path", d: "M#{corners.map(&place).join('L')}Z", fill: @look.stroke) }.join
+        end
+
+        def head((ax, ay), (bx, by), size)
+          far = [ Math.hypot(bx - ax, by - ay), 0.01 ].max
+          dx, dy = (bx - ax) / far * size, (by - ay) / far * size
+          [ [ bx + dx * 0.3, by + dy * 0.3 ], [ bx - dx * 0.7 - dy / 2, by - dy * 0.7 + dx / 2 ], [ bx - dx * 0.7 + dy / 2, by - dy * 0.7 - dx / 2 ] ]
         end
       end
     end

@@ -3,6 +3,8 @@ module Usher
     module Slides
       # Presentations in OpenDocument (ISO/IEC 26300-1): each page with what lies on its master under it.
       class OpenDocument
+        autoload :EnhancedPath, "usher/formats/slides/open_document/enhanced_path"
+        autoload :Equations, "usher/formats/slides/open_document/equations"
         autoload :Grid, "usher/formats/slides/open_document/grid"
         autoload :Inks, "usher/formats/slides/open_document/inks"
         autoload :Node, "usher/formats/slides/open_document/node"

@@ -5,6 +5,7 @@ module Usher
       # under it, where its placeholders have their places and looks from.
       class OpenXml
         autoload :Grid, "usher/formats/slides/open_xml/grid"
+        autoload :Guides, "usher/formats/slides/open_xml/guides"
         autoload :Inks, "usher/formats/slides/open_xml/inks"
         autoload :Part, "usher/formats/slides/open_xml/part"
         autoload :Placeholders, "usher/formats/slides/open_xml/placeholders"

@@ -7,7 +7,6 @@ module Usher
         FURNITURE = %w[page-number date-time].freeze # which Usher has its own of
         DRAW = { "custom-shape" => :custom, "rect" => :ready, "ellipse" => :ready, "circle" => :ready, "line" => :line, "connector" => :line, "polyline" => :free, "polygon" => :free, "path" => :free,
           "frame" => :frame, "g" => :group, "a" => :linked, **%w[regular-polygon caption measure control scene].to_h { |name| [ name, :unknown ] } }.freeze
-        PLAIN = /\A[MLCQZNFS\d\s.,-]+\z/ # path data without formulas
         FRAMED = { "text-box" => :text_box, "table" => :table, "image" => :image, "plugin" => :plugin, "object" => :object, "object-ole" => :object }.freeze
 
         # backdrop: whether it is a master, whose placeholders are not shown.
@@ -33,8 +32,20 @@ module Usher
           return pictured(node, box) if inks(node).picture
           given = { flips: { "across" => "mirror-horizontal", "down" => "mirror-vertical" }.select { |_, name| geometry&.[](name) == "true" }.keys, words: words(node, node), link: @link }
           name = geometry&.[]("type").to_s.delete_prefix("ooxml-")
-          path = outline(geometry, geometry["enhanced-path"].tr("NFS", " ")) if geometry && !Forms.known?(name) && geometry["enhanced-path"].to_s.match?(PLAIN)
+          path = enhanced(geometry) unless Forms.kept?(name)
           path ? @canvas.drawn(path, box, inks(node).look, **given) : @canvas.form(name, box, inks(node).look, bends: bends(geometry), **given)
+        end
+
+        # What a form draws by its own path and equations, as an Outline in shares of the box; nil where it has none.
+        def enhanced(geometry)
+          left, top, wide, high = box = geometry&.[]("viewBox").to_s.split.map(&:to_f)
+          return unless geometry && geometry["enhanced-path"] && box.size == 4 && wide.positive? && high.positive?
+          formulas = geometry.all("equation").to_h { |one| [ one["name"], one["formula"] ] }
+          stretch = %w[path-stretchpoint-x path-stretchpoint-y].map { |name| geometry[name].to_f }
+          names = { "left" => left, "top" => top, "right" => left + wide, "bottom" => top + high, "width" => wide, "height" => high, "logwidth" => wide, "logheight" => high, "xstretch" => stretch[0], "ystretch" => stretch[1], "hasstroke" => 1, "hasfill" => 1 }
+          outline = OpenDocument::EnhancedPath.new(geometry["enhanced-path"], OpenDocument::Equations.new(formulas, geometry["modifiers"].to_s.split.map(&:to_f), names)).outline
+          return if outline.parts.empty?
+          outline.tap { |drawn| drawn.parts.each { |part| part.points.map! { |x, y| [ (x - left) / wide, (y - top) / high ] } } }
         end
 
         # How far a ready form is bent, in shares: its own forms count in 21,600ths, those of Office Open XML in

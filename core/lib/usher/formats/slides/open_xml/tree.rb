@@ -7,6 +7,7 @@ module Usher
         FURNITURE = %w[dt sldNum].freeze # the date and the number of the slide, which Usher has its own of
         DRAW = { "sp" => :shape, "cxnSp" => :shape, "pic" => :picture, "grpSp" => :group, "graphicFrame" => :frame, "AlternateContent" => :alternative }.freeze
         PLAYED = { "videoFile" => "video", "audioFile" => "sound", "quickTimeFile" => "video", "wavAudioFile" => "sound" }.freeze
+        SHADES = { "lighten" => 0.4, "lightenLess" => 0.2, "darken" => -0.4, "darkenLess" => -0.2 }.freeze
         CONNECTOR = /\A(bent|curved)Connector/
 
         # backdrop: whether it is a layout or a master, whose placeholders are not shown; groups: the
@@ -36,7 +37,7 @@ module Usher
 
         def form(properties, box, look, **given)
           free = Part.at(properties.first, "custGeom")
-          return @canvas.drawn(outline(free), box, look, **given) if free
+          return @canvas.drawn(outline(free, box), box, look, **given) if free
           geometry = properties.filter_map { |one| Part.at(one, "prstGeom") }.first
           name = geometry&.[]("prst") || "rect"
           return @canvas.form(name, box, look, bends: bends(geometry), **given) unless name.match?(CONNECTOR)
@@ -165,22 +166,25 @@ module Usher
         end
 
         # A freely drawn form, its points as shares of the box.
-        def outline(geometry)
+        def outline(geometry, box)
+          guides = OpenXml::Guides.new(box.width * OpenXml::POINT, box.height * OpenXml::POINT)
+          %w[avLst gdLst].each { |list| Part.all(geometry, list, "gd").each { |guide| guides.define(guide["name"], guide["fmla"].to_s) } }
           Slides::Outline.new.tap do |outline|
             Part.all(geometry, "pathLst", "path").each do |path|
-              sides = %w[w h].map { |side| path[side].to_f.then { |n| n.zero? ? 1.0 : n } }
-              path.element_children.each { |step| follow(outline, step, sides) }
+              outline.apart(fill: path["fill"] != "none", stroke: !%w[0 false].include?(path["stroke"]), shade: SHADES.fetch(path["fill"], 0))
+              sides = %w[w h].zip([ box.width, box.height ]).map { |side, own| path[side].to_f.then { |n| n.zero? ? [ own * OpenXml::POINT, 1.0 ].max : n } }
+              path.element_children.each { |step| follow(outline, step, sides, guides) }
             end
           end
         end
 
-        def follow(outline, step, (wide, high))
-          places = Part.all(step, "pt").map { |point| [ point["x"].to_f / wide, point["y"].to_f / high ] }
+        def follow(outline, step, (wide, high), guides)
+          places = Part.all(step, "pt").map { |point| [ guides[point["x"]] / wide, guides[point["y"]] / high ] }
           case step.name
           when "moveTo" then outline.move(places[0])
           when "lnTo" then outline.line(places[0])
           when "cubicBezTo", "quadBezTo" then outline.curve(*places)
-          when "arcTo" then outline.arc(step["wR"].to_f / wide, step["hR"].to_f / high, step["stAng"].to_f / 60_000, step["swAng"].to_f / 60_000)
+          when "arcTo" then outline.arc(guides[step["wR"]] / wide, guides[step["hR"]] / high, guides[step["stAng"]] / 60_000, guides[step["swAng"]] / 60_000)
           when "close" then outline.close
           end
         end

@@ -1,0 +1,36 @@
+module Usher
+  module Formats
+    module Slides
+      # The forms that files only name (ISO/IEC 29500-1, 20.1.10.56), as outlines. Each is drawn by a Pen; how they are bent
+      # and what is usual is the standard's.
+      module Presets
+        autoload :Pen, "usher/formats/slides/presets/pen"
+        GROUPS = %w[basic arrows flow stars callouts signs].freeze
+
+        class << self
+          # name: of the form; bent: { adjustment => what is usual, in shares of 100,000ths }. The block draws with a Pen.
+          def draws(name, **bent, &drawing) = (@forms ||= {})[name] = [ bent, drawing ]
+
+          def names = forms.keys
+          def known?(name) = forms.key?(name)
+
+          # An Outline in shares of the box. width, height: its sides, in any unit; bends: as the file says them, in shares.
+          def outline(name, width, height, bends = {})
+            usual, drawing = forms.fetch(name)
+            sides = [ width, height ].map { |side| [ side.to_f, 0.001 ].max }
+            pen = Pen.new(*sides, usual.to_h { |bend, value| [ bend.to_s, bends[bend.to_s] || (bends["adj"] if bend == :adj1) || value ] })
+            pen.instance_exec(&drawing)
+            pen.outline.tap { |outline| outline.parts.each { |part| part.points.map! { |x, y| [ x / sides[0], y / sides[1] ] } } }
+          end
+
+          private
+
+          def forms
+            @loaded ||= GROUPS.each { |group| require "usher/formats/slides/presets/#{group}" }
+            @forms
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,63 @@
+module Usher
+  module Formats
+    module Slides
+      module Presets
+        # What a form is drawn with, in the units of its box: w and h are its sides, s the shorter one. Angles in degrees,
+        # clockwise.
+        class Pen
+          attr_reader :w, :h, :s, :outline
+
+          def initialize(width, height, bends)
+            @w, @h, @s, @bends, @outline = width, height, [ width, height ].min, bends, Outline.new
+          end
+
+          # How far it is bent, within what it can be.
+          def bend(name, most = nil, least = 0)
+            value = @bends.fetch(name.to_s).to_f
+            most ? value.clamp(least, [ most, least ].max) : value
+          end
+
+          # The same as an angle.
+          def angle(name) = @bends.fetch(name.to_s).to_f * 100_000 / 60_000
+
+          def move(x, y) = @outline.move([ x, y ])
+          def line(*places) = places.each_slice(2) { |place| @outline.line(place) }
+          def curve(*places) = @outline.curve(*places.each_slice(2).to_a)
+          def arc(across, down, from, by) = @outline.arc(across, down, from, by)
+          def close = @outline.close
+          def polygon(*places)
+            move(*places.first(2))
+            line(*places.drop(2))
+            close
+          end
+
+          def ellipse(x, y, across, down)
+            move(x - across, y)
+            arc(across, down, 180, 360)
+            close
+          end
+
+          def rectangle(x, y, width, height) = polygon(x, y, x + width, y, x + width, y + height, x, y + height)
+
+          # What follows is painted by itself: shade, how much darker or lighter.
+          def also(**look) = @outline.apart(**look)
+
+          # Only its lines: the details over a form.
+          def lines = also(fill: false)
+
+          # Places turned by quarters about the middle, the sides changing places.
+          def turned(quarters, places)
+            places.each_slice(2).flat_map do |x, y|
+              case quarters % 4
+              when 0 then [ x, y ]
+              when 1 then [ w - y, x ]
+              when 2 then [ w - x, h - y ]
+              else [ y, h - x ]
+              end
+            end
+          end
+        end
+      end
+    end
+  end
+end
