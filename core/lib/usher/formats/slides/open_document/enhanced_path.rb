@@ -3,7 +3,7 @@ module Usher
     module Slides
       # The path of a form in OpenDocument (ISO/IEC 26300-1, 19.145), as an Outline in the units of its view box.
       class OpenDocument::EnhancedPath
-        WORD = /[A-Z]|[?$]\w+|-?\d*\.?\d+(?:e[+-]?\d+)?/i
+        WORD = /[?$]\w+|-?\d*\.?\d+(?:e[+-]?\d+)?|[a-z]+|[A-Z]/
         TAKES = { "M" => 2, "L" => 2, "C" => 6, "Q" => 4, "X" => 2, "Y" => 2, "T" => 6, "U" => 6, "A" => 8, "B" => 8, "W" => 8, "V" => 8, "G" => 4, "Z" => 0, "N" => 0, "F" => 0, "S" => 0 }.freeze
         MOST = 5_000 # commands
 

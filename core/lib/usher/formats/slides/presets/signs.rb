@@ -15,7 +15,7 @@ module Usher
         draws("mathNotEqual", adj1: 0.2352, adj2: 66.0, adj3: 0.1176) do
           y, gap, wide = h * bend(:adj1, 0.5), h * bend(:adj3, 0.3) / 2, w * 0.36745
           [ -gap - y, gap ].each { |from| also; rectangle(w / 2 - wide, h / 2 + from, 2 * wide, y) }
-          lean = h / 2 / Math.tan((180 - angle(:adj2)) * Math::PI / 180)
+          lean = h / 2 / Math.tan((180 - bend(:adj2, 66.0, 42.0) / 0.6) * Math::PI / 180)
           also; polygon(w / 2 + lean - y / 2, 0, w / 2 + lean + y / 2, 0, w / 2 - lean + y / 2, h, w / 2 - lean - y / 2, h)
         end
         { "gear6" => 6, "gear9" => 9 }.each do |name, teeth|
