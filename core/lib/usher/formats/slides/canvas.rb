@@ -121,7 +121,7 @@ module Usher
         # columns, rows: widths and heights in points; cells: see Table.
         def table(columns, rows, cells, box)
           sane(*columns, *rows, *box)
-          together { Table.items(columns.map { |n| n * @scale }, rows.map { |n| n * @scale }, cells, [ box.x * @scale, box.y * @scale ], @scale).each { |values| add(values) } }
+          together { Table.items(columns.map { |n| n * @scale }, rows.map { |n| n * @scale }, cells, [ box.x * @scale, box.y * @scale ], @scale, room: @height * @scale).each { |values| add(values) } }
         end
 
         private

@@ -19,8 +19,9 @@ module Usher
 
         # "#rrggbb", or "none".
         def fill
-          case said("fill")
-          when "solid", "hatch" then colour("fill-color") || "none"
+          case said("fill") || ("solid" if said("fill-color"))
+          when "solid" then colour("fill-color") || "none"
+          when "hatch" then said("fill-hatch-solid") == "true" ? colour("fill-color") || "none" : hatched || "none"
           when "gradient" then gradient || "none"
           else "none"
           end
@@ -32,6 +33,12 @@ module Usher
         private
 
         def colour(attribute) = said(attribute)&.downcase&.then { |value| value if value.match?(/\A#\h{6}\z/) }
+
+        # Lines over white, as one colour: about a quarter of it is lines.
+        def hatched
+          lines = @styles.other("hatch", said("fill-hatch-name"))&.[]("color").to_s.downcase
+          "##{lines.scan(/\h\h/).map { |part| format('%02x', (255 * 3 + part.hex) / 4) }.join}" if lines.match?(/\A#\h{6}\z/)
+        end
 
         def gradient
           ends = @styles.other("gradient", said("fill-gradient-name"))&.then { |node| [ node["start-color"], node["end-color"] ].compact } || []

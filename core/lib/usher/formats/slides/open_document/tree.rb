@@ -85,7 +85,10 @@ module Usher
         # Points, or path data, in the units of a view box.
         def free(node)
           box, way = node.box, outline(node, node["d"] || "M#{node['points']}#{'Z' if node.name == 'polygon'}")
-          @canvas.drawn(way, box, inks(node).look, words: words(node, node), link: @link) if box && way
+          return unless box && way
+          return pictured(node, box) if inks(node).picture && way.parts.any?(&:closed)
+          way.paint(fill: false) if way.parts.none?(&:closed) # an open line encloses nothing
+          @canvas.drawn(way, box, inks(node).look, words: words(node, node), link: @link)
         end
 
         # Path data in the units of a node's view box as an Outline in shares of it; nil where it has none.
@@ -122,7 +125,8 @@ module Usher
           name = content["href"].to_s.delete_prefix("./")
           mirrored = inks(node).said("mirror").to_s
           flips = { "across" => "horizontal", "down" => "vertical" }.select { |_, word| mirrored.split.include?(word) }.keys
-          @canvas.picture(name, @archive.bytes(name), box, alt: node.at("desc")&.text || node.at("title")&.text, crop: crop(node, name), flips: flips, link: @link)
+          opacity = inks(node).said("image-opacity").to_s[/\A([\d.]+)%\z/, 1]&.to_f
+          @canvas.picture(name, @archive.bytes(name), box, alt: node.at("desc")&.text || node.at("title")&.text, crop: crop(node, name), flips: flips, opacity: ((opacity || 100) / 100).clamp(0.05, 1), link: @link)
         end
 
         # Films and sounds alike; which it is shows when it is opened.

@@ -21,8 +21,11 @@ module Usher
 
         def points(nodes, name) = nodes.map { |node| node[name].to_f / OpenXml::POINT }
 
-        # At least as much as the box, as some programs leave rows too low for their words.
-        def stretched(sizes, room) = sizes.sum.positive? && room > sizes.sum ? sizes.map { |size| size * room / sizes.sum } : sizes
+        # At least as much as the box, as some programs leave rows too low for their words; alike where none says anything.
+        def stretched(sizes, room)
+          return sizes.map { room / sizes.size.to_f } if sizes.sum.zero?
+          room > sizes.sum ? sizes.map { |size| size * room / sizes.sum } : sizes
+        end
 
         def cells(row, number, count)
           all = Part.all(row, "tc").first(count).map { |cell| read(cell, heading: number.zero? && Part.at(@table, "tblPr")&.[]("firstRow") == "1") unless covered?(cell) }
