@@ -36,7 +36,7 @@ module Usher
           canvas = Canvas.new(*size)
           colour, backdrop = ground(page, master)
           if master && @styles[:page].of("drawing-page", page["style-name"], "background-objects-visible") != "false"
-            canvas.background { Tree.new(@archive, canvas, @styles[:master], backdrop: true).draw(master) }
+            canvas.background { Tree.new(@archive, canvas, @styles[:master], backdrop: true, furniture: furniture(page, number)).draw(master) }
           end
           Tree.new(@archive, canvas, @styles[:page]).draw(page)
           canvas.finish(colour: colour, backdrop: backdrop, bytes: (@archive.bytes(backdrop) if backdrop), notes: notes(page))
@@ -45,6 +45,14 @@ module Usher
         def copy(name, io) = @archive.copy(name, io)
 
         private
+
+        # What the page shows of its master's furniture: { "footer" => what stands there, ... } (ISO/IEC 26300-1, 20.283).
+        def furniture(page, number)
+          told = { "page-number" => number.to_s, "footer" => declared(page, "footer"), "date-time" => declared(page, "date-time"), "header" => declared(page, "header") }
+          told.select { |role, words| words && @styles[:page].of("drawing-page", page["style-name"], "display-#{role}") == "true" }
+        end
+
+        def declared(page, role) = page["use-#{role}-name"]&.then { |name| @content.at("body", "presentation").all("#{role}-decl").find { |one| one["name"] == name }&.text }
 
         def size(master)
           layout = @common.at("automatic-styles")&.all("page-layout")&.find { |one| one["name"] == master&.[]("page-layout-name") }&.at("page-layout-properties")

@@ -37,8 +37,9 @@ module Usher
 
         def read(cell, row)
           name = cell["style-name"] || row["default-cell-style-name"]
-          fill = Inks.new(@styles, "table-cell", name).fill
-          Slides::Table::Cell.new(words: Writing.new(@styles, "table-cell", name).words(cell), fill: fill == "none" ? nil : fill,
+          family = @styles.known?("table-cell", name) ? "table-cell" : "graphic" # a cell without looks of its own has those of a shape
+          fill = Inks.new(@styles, family, name).fill
+          Slides::Table::Cell.new(words: Writing.new(@styles, family, name).words(cell), fill: fill == "none" ? nil : fill,
             across: (cell["number-columns-spanned"] || 1).to_i.clamp(1, MOST), down: (cell["number-rows-spanned"] || 1).to_i.clamp(1, MOST))
         end
       end

@@ -19,6 +19,8 @@ module Usher
           end
         end
 
+        def known?(family, name) = @styles.key?([ family, name ])
+
         # A gradient, a picture to fill with, a list's looks.
         def other(kind, name) = @others[[ kind, name ]]
 

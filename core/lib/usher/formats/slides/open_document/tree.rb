@@ -4,14 +4,14 @@ module Usher
       # The shapes of a page or a master, onto a canvas (ISO/IEC 26300-1, 10).
       class OpenDocument::Tree
         Node, Inks, Writing = OpenDocument::Node, OpenDocument::Inks, OpenDocument::Writing
-        FURNITURE = %w[page-number date-time].freeze # which Usher has its own of
         DRAW = { "custom-shape" => :custom, "rect" => :ready, "ellipse" => :ready, "circle" => :ready, "line" => :line, "connector" => :line, "polyline" => :free, "polygon" => :free, "path" => :free,
           "frame" => :frame, "g" => :group, "a" => :linked, **%w[regular-polygon caption measure control scene].to_h { |name| [ name, :unknown ] } }.freeze
         FRAMED = { "text-box" => :text_box, "table" => :table, "image" => :image, "plugin" => :plugin, "object" => :object, "object-ole" => :object }.freeze
 
-        # backdrop: whether it is a master, whose placeholders are not shown.
-        def initialize(archive, canvas, styles, backdrop: false)
-          @archive, @canvas, @styles, @backdrop = archive, canvas, styles, backdrop
+        # backdrop: whether it is a master, whose placeholders are not shown; furniture: but those, with what stands in them
+        # ({ "footer" => "Tides" }).
+        def initialize(archive, canvas, styles, backdrop: false, furniture: {})
+          @archive, @canvas, @styles, @backdrop, @furniture = archive, canvas, styles, backdrop, furniture
         end
 
         def draw(node)
@@ -22,7 +22,8 @@ module Usher
 
         def shown?(node)
           role = node["class", "presentation"]
-          node["placeholder", "presentation"] != "true" && !(role && (@backdrop || FURNITURE.include?(role)))
+          return @furniture.key?(role) if @backdrop && role
+          node["placeholder", "presentation"] != "true"
         end
 
         # A custom shape is known by its name, or by what it draws.
@@ -158,7 +159,10 @@ module Usher
         def inks(node) = Inks.new(@styles, *style(node))
 
         # What is written in `content`, which may be the shape itself.
-        def words(node, content) = Writing.new(@styles, *style(node), outline: node["class", "presentation"] == "outline").words(content)
+        def words(node, content)
+          role = node["class", "presentation"]
+          Writing.new(@styles, *style(node), outline: role == "outline", field: (@furniture[role] if @backdrop)).words(content)
+        end
       end
     end
   end

@@ -11,9 +11,10 @@ module Usher
         BLOCKS = %w[p h].freeze
         STEP = 18 # points further in for each level of a list
 
-        # family, name: the shape's style; outline: whether its levels have looks of their own.
-        def initialize(styles, family, name, outline: false)
-          @styles, @family, @name, @outline = styles, family, name, outline
+        # family, name: the shape's style; outline: whether its levels have looks of their own; field: what stands for a
+        # number, a date or a footer that is filled in for each page.
+        def initialize(styles, family, name, outline: false, field: nil)
+          @styles, @family, @name, @outline, @field = styles, family, name, outline, field
         end
 
         # node: what has the paragraphs in it.
@@ -68,7 +69,8 @@ module Usher
             when "line-break" then [ run("\n", styles, level) ]
             when "s" then [ run(" " * (inner["c"] || 1).to_i.clamp(1, 200), styles, level, link) ]
             when "tab" then [ run("  ", styles, level) ]
-            when "page-number", "page-count", "date", "time", "annotation" then []
+            when "page-number", "footer", "date-time", "header" then [ run(@field || inner.text, styles, level, link) ]
+            when "annotation" then []
             else inner.element.element_children.empty? ? [ run(inner.text, styles, level, link) ] : pieces(inner, styles, level, link: link)
             end
           end.reject { |run| run.text.empty? }

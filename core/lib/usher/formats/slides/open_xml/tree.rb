@@ -4,7 +4,6 @@ module Usher
       # The shapes of one part, onto a canvas (ISO/IEC 29500-1, 19.3.1 and 20.1.2).
       class OpenXml::Tree
         Part, Placeholders, Writing = OpenXml::Part, OpenXml::Placeholders, OpenXml::Writing
-        FURNITURE = %w[dt sldNum].freeze # the date and the number of the slide, which Usher has its own of
         DRAW = { "sp" => :shape, "cxnSp" => :shape, "pic" => :picture, "grpSp" => :group, "graphicFrame" => :frame, "AlternateContent" => :alternative }.freeze
         PLAYED = { "videoFile" => "video", "audioFile" => "sound", "quickTimeFile" => "video", "wavAudioFile" => "sound" }.freeze
         SHADES = { "lighten" => 0.4, "lightenLess" => 0.2, "darken" => -0.4, "darkenLess" => -0.2 }.freeze
@@ -24,7 +23,7 @@ module Usher
 
         def shape(node)
           holder = Placeholders.of(node)
-          return if holder && (@backdrop || FURNITURE.include?(holder["type"]))
+          return if holder && @backdrop
           behind = @placeholders.behind(node)
           properties, *inherited = [ node, *behind ].map { |one| Part.at(one, "spPr") }.compact
           box, flips = placed([ properties, *inherited ])

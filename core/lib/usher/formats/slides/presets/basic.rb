@@ -113,12 +113,12 @@ module Usher
           end
           polygon(*round.flatten)
         end
-        draws("leftBracket", adj1: 0.08333) { y = s * bend(:adj1, h / 2 / s); lines; move(w, h); arc(w, y, 90, 90); line(0, y); arc(w, y, 180, 90) }
-        draws("rightBracket", adj1: 0.08333) { y = s * bend(:adj1, h / 2 / s); lines; move(0, 0); arc(w, y, 270, 90); line(w, h - y); arc(w, y, 0, 90) }
-        draws("leftBrace", adj1: 0.08333, adj2: 0.5) { y, m = s * bend(:adj1, h / 4 / s), h * bend(:adj2, 1); lines; move(w, h); arc(w / 2, y, 90, 90); line(w / 2, m + y); arc(w / 2, y, 0, -90); arc(w / 2, y, 90, -90); line(w / 2, y); arc(w / 2, y, 180, 90) }
-        draws("rightBrace", adj1: 0.08333, adj2: 0.5) { y, m = s * bend(:adj1, h / 4 / s), h * bend(:adj2, 1); lines; move(0, 0); arc(w / 2, y, 270, 90); line(w / 2, m - y); arc(w / 2, y, 180, -90); arc(w / 2, y, 270, -90); line(w / 2, h - y); arc(w / 2, y, 0, 90) }
-        draws("bracketPair", adj1: 0.16667) { x = s * bend(:adj1, 0.5); lines; move(x, h); arc(x, x, 90, 90); line(0, x); arc(x, x, 180, 90); move(w - x, 0); arc(x, x, 270, 90); line(w, h - x); arc(x, x, 0, 90) }
-        draws("bracePair", adj1: 0.08333) { x = s * bend(:adj1, 0.25); lines; move(2 * x, h); arc(x, x, 90, 90); line(x, h / 2 + x); arc(x, x, 0, -90); arc(x, x, 90, -90); line(x, x); arc(x, x, 180, 90); move(w - 2 * x, 0); arc(x, x, 270, 90); line(w - x, h / 2 - x); arc(x, x, 180, -90); arc(x, x, 270, -90); line(w - x, h - x); arc(x, x, 0, 90) }
+        draws("leftBracket", adj1: 0.08333) { y = s * bend(:adj1, h / 2 / s); outlined { move(w, h); arc(w, y, 90, 90); line(0, y); arc(w, y, 180, 90) } }
+        draws("rightBracket", adj1: 0.08333) { y = s * bend(:adj1, h / 2 / s); outlined { move(0, 0); arc(w, y, 270, 90); line(w, h - y); arc(w, y, 0, 90) } }
+        draws("leftBrace", adj1: 0.08333, adj2: 0.5) { y, m = s * bend(:adj1, h / 4 / s), h * bend(:adj2, 1); outlined { move(w, h); arc(w / 2, y, 90, 90); line(w / 2, m + y); arc(w / 2, y, 0, -90); arc(w / 2, y, 90, -90); line(w / 2, y); arc(w / 2, y, 180, 90) } }
+        draws("rightBrace", adj1: 0.08333, adj2: 0.5) { y, m = s * bend(:adj1, h / 4 / s), h * bend(:adj2, 1); outlined { move(0, 0); arc(w / 2, y, 270, 90); line(w / 2, m - y); arc(w / 2, y, 180, -90); arc(w / 2, y, 270, -90); line(w / 2, h - y); arc(w / 2, y, 0, 90) } }
+        draws("bracketPair", adj1: 0.16667) { x = s * bend(:adj1, 0.5); outlined { move(x, h); arc(x, x, 90, 90); line(0, x); arc(x, x, 180, 90); move(w - x, 0); arc(x, x, 270, 90); line(w, h - x); arc(x, x, 0, 90) } }
+        draws("bracePair", adj1: 0.08333) { x = s * bend(:adj1, 0.25); outlined { move(2 * x, h); arc(x, x, 90, 90); line(x, h / 2 + x); arc(x, x, 0, -90); arc(x, x, 90, -90); line(x, x); arc(x, x, 180, 90); move(w - 2 * x, 0); arc(x, x, 270, 90); line(w - x, h / 2 - x); arc(x, x, 180, -90); arc(x, x, 270, -90); line(w - x, h - x); arc(x, x, 0, 90) } }
         draws("wave", adj1: 0.125, adj2: 0.0) { y, x = h * bend(:adj1, 0.2), w * bend(:adj2, 0.1, -0.1); left, right = [ -x * 2, 0 ].max, [ x * 2, 0 ].max; top = y; move(left, top); curve(left + (w - left - right) / 3, top - y * 10 / 3, left + (w - left - right) * 2 / 3, top + y * 10 / 3, w - right, top); line(w - left, h - top); curve(w - left - (w - left - right) / 3, h - top + y * 10 / 3, w - left - (w - left - right) * 2 / 3, h - top - y * 10 / 3, right, h - top); close }
         draws("doubleWave", adj1: 0.0625, adj2: 0.0) do
           y, half = h * bend(:adj1, 0.125), w / 2

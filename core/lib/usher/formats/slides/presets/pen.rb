@@ -45,6 +45,14 @@ module Usher
           # Only its lines: the details over a form.
           def lines = also(fill: false)
 
+          # An open line, over what it half encloses.
+          def outlined
+            also(stroke: false)
+            yield
+            lines
+            yield
+          end
+
           # Places turned by quarters about the middle, the sides changing places.
           def turned(quarters, places)
             places.each_slice(2).flat_map do |x, y|
