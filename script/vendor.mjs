@@ -67,6 +67,29 @@ for (const [name, weight] of [
     writeFileSync(join(to, `${name}.${ending}`), await subset(face, "0123456789", { targetFormat }))
 }
 
+// Letters that the house's faces lack, script by script, under one name (Usher::Text::Faces::TOGETHER): each is fetched by a page that needs it.
+const letters = JSON.parse(readFileSync(join(root, "config/letters.json"), "utf8"))
+const signs = range =>
+  range.split(", ").flatMap(part => {
+    const [first, last = first] = part
+      .slice(2)
+      .split("-")
+      .map(code => parseInt(code, 16))
+    return Array.from({ length: last - first + 1 }, (_, index) => String.fromCodePoint(first + index))
+  })
+const faces = []
+for (const { package: name, stem, bold, range } of letters)
+  for (const cut of bold ? ["400Regular", "700Bold"] : ["400Regular"]) {
+    const file = `letters-${name}${cut === "700Bold" ? "-bold" : ""}.ttf`
+    const face = readFileSync(join(from, "@expo-google-fonts", name, cut, `${stem}_${cut}.ttf`))
+    writeFileSync(join(to, file), await subset(face, signs(range).join(""), { targetFormat: "truetype" }))
+    const weight = bold ? `font-weight:${cut === "700Bold" ? "600 900" : "100 500"};` : ""
+    faces.push(
+      `@font-face{font-family:"Usher Letters";src:url("/${file}") format("truetype");${weight}font-display:swap;unicode-range:${range}}`
+    )
+  }
+writeFileSync(join(to, "letters.css"), faces.join("\n") + "\n")
+
 // htmx ships its small build as a classic script only; one export line makes it a module.
 writeFileSync(
   join(to, "htmx.esm.js"),
@@ -87,4 +110,4 @@ const symbols = icons.map(name => {
   return `<symbol id="${name}" viewBox="0 0 24 24" fill="none" stroke="currentColor" stroke-width="2" stroke-linecap="round" stroke-linejoin="round">${body}</symbol>`
 })
 writeFileSync(join(to, "icons.svg"), `<svg xmlns="http://www.w3.org/2000/svg">${symbols.join("")}</svg>\n`)
-console.log(`vendor/npm: ${Object.keys(files).length + 5} files, ${icons.length} icons`)
+console.log(`vendor/npm: ${Object.keys(files).length + faces.length + 6} files, ${icons.length} icons`)

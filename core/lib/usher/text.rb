@@ -7,5 +7,6 @@ module Usher
     autoload :Inline, "usher/text/inline"
     autoload :Layout, "usher/text/layout"
     autoload :Marks, "usher/text/marks"
+    autoload :Square, "usher/text/square"
   end
 end

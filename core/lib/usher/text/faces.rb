@@ -1,3 +1,5 @@
+require "json"
+
 module Usher
   module Text
     # The faces that text on a page can have. Letters that a face lacks come from the fallbacks, in this
@@ -7,6 +9,8 @@ module Usher
       VENDOR = File.expand_path("../../../../vendor/npm", __dir__)
       # files: by style ("400Regular", "700Bold", with "_Italic" behind where there is one).
       Family = Struct.new(:name, :folder, :stem, :styles, :nested, keyword_init: true) do
+        def family = name
+
         def path(bold:, italic:)
           style = [ "#{bold ? '700Bold' : '400Regular'}#{'_Italic' if italic}", bold ? "700Bold" : "400Regular", "400Regular" ].find { |wanted| styles.include?(wanted) }
           File.join(ROOT, folder, *(style if nested), "#{stem}_#{style}.ttf")
@@ -20,10 +24,23 @@ module Usher
         "title" => Family.new(name: "Bricolage Grotesque", folder: "bricolage-grotesque", stem: "BricolageGrotesque", styles: UPRIGHT, nested: true),
         "hand" => Family.new(name: "Andika", folder: "andika", stem: "Andika", styles: ALL, nested: false)
       }.freeze
+      # Under one name in drawings and style sheets: the faces of all further scripts, and those of Debian (SYSTEM).
+      TOGETHER = "Usher Letters".freeze
+      # Scripts with a face of their own, a line each in config/letters.json. The files hold nothing but those letters
+      # (script/vendor.mjs).
+      Script = Struct.new(:name, :package, :bold, keyword_init: true) do
+        def family = TOGETHER
+        def path(bold:, **) = File.join(VENDOR, "letters-#{package}#{'-bold' if bold && self.bold}.ttf")
+      end
+      LETTERS = JSON.parse(File.read(File.expand_path("../../../../config/letters.json", __dir__))).map { |line| Script.new(name: line["family"], package: line["package"], bold: line["bold"]) }.freeze
+      # Those whose faces come from Debian, for print and pictures: browsers have their own. Every sign is as broad.
+      SYSTEM = [ Square.new("Noto Sans CJK JP", /[\p{Han}\p{Hiragana}\p{Katakana}\p{Hangul}\u3000-\u303F\uFF01-\uFF60\uFFE0-\uFFE6]/, 1.0), Square.new("Noto Color Emoji", /\p{Emoji_Presentation}/, 1.245) ].freeze
+      SYSTEM_FILES = %w[NotoSansCJK-Regular.ttc NotoSansCJK-Bold.ttc NotoColorEmoji.ttf].freeze
       FALLBACKS = [
         FAMILIES["hand"],
         Family.new(name: "Noto Sans Hebrew", folder: "noto-sans-hebrew", stem: "NotoSansHebrew", styles: UPRIGHT, nested: true),
         Family.new(name: "Noto Sans Arabic", folder: "noto-sans-arabic", stem: "NotoSansArabic", styles: UPRIGHT, nested: true),
+        *LETTERS,
         Family.new(name: "Noto Sans Math", folder: "noto-sans-math", stem: "NotoSansMath", styles: %w[400Regular], nested: true) # last: its Arabic letters do not join
       ].freeze
       NAMES = FAMILIES.keys.freeze
@@ -41,7 +58,7 @@ module Usher
       end
 
       # The families in order, as SVG and CSS know them.
-      def family(font) = [ *(FIGURES[:name] if FIGURES[:faces].include?(font)), *[ FAMILIES.fetch(font), *FALLBACKS ].map(&:name).uniq ].join(", ")
+      def family(font) = [ *(FIGURES[:name] if FIGURES[:faces].include?(font)), *[ FAMILIES.fetch(font), *FALLBACKS ].map(&:family).uniq ].join(", ")
 
       # Whether some face has a glyph for this character.
       def cover?(char) = fetch("read").covers?(char) || fallbacks(false).any? { |face| face.covers?(char) }
@@ -53,7 +70,7 @@ module Usher
 
       def fallbacks(bold)
         @fallbacks ||= {}
-        @fallbacks[bold] ||= FALLBACKS.map { |family| Face.new(family.path(bold: bold, italic: false)) }
+        @fallbacks[bold] ||= [ *FALLBACKS.map { |family| Face.new(family.path(bold: bold, italic: false)) }, *SYSTEM ]
       end
     end
   end

@@ -28,7 +28,7 @@ module Usher
         draws("funnel") { ellipse(w / 2, h * 0.25, w / 2, h * 0.25); also(shade: -0.1); move(0, h * 0.25); line(w * 0.4, h * 0.9); arc(w * 0.1, h * 0.1, 180, -180); line(w, h * 0.25); arc(w / 2, h * 0.25, 0, 180); close }
         # A button with a bent edge is a bevelled rectangle with its sign.
         signs = {
-          "actionButtonBlank" => ->(*) {}, "actionButtonForwardNext" => ->(pen, x, y, r) { pen.polygon(x - r, y - r, x + r, y, x - r, y + r) }, "actionButtonBackPrevious" => ->(pen, x, y, r) { pen.polygon(x + r, y - r, x - r, y, x + r, y + r) },
+          "actionButtonBlank" => ->(*) { }, "actionButtonForwardNext" => ->(pen, x, y, r) { pen.polygon(x - r, y - r, x + r, y, x - r, y + r) }, "actionButtonBackPrevious" => ->(pen, x, y, r) { pen.polygon(x + r, y - r, x - r, y, x + r, y + r) },
           "actionButtonEnd" => ->(pen, x, y, r) { pen.polygon(x - r, y - r, x + r / 2, y, x - r, y + r); pen.rectangle(x + r * 0.72, y - r, r * 0.28, 2 * r) }, "actionButtonBeginning" => ->(pen, x, y, r) { pen.polygon(x + r, y - r, x - r / 2, y, x + r, y + r); pen.rectangle(x - r, y - r, r * 0.28, 2 * r) },
           "actionButtonHome" => ->(pen, x, y, r) { pen.polygon(x, y - r, x + r, y, x + r * 0.75, y, x + r * 0.75, y + r, x - r * 0.75, y + r, x - r * 0.75, y, x - r, y) }, "actionButtonDocument" => ->(pen, x, y, r) { pen.polygon(x - r * 0.75, y - r, x + r * 0.4, y - r, x + r * 0.75, y - r * 0.6, x + r * 0.75, y + r, x - r * 0.75, y + r) },
           "actionButtonReturn" => ->(pen, x, y, r) { pen.polygon(x + r, y - r / 2, x + r / 2, y - r, x, y - r / 2, x + r * 0.25, y - r / 2, x + r * 0.25, y + r * 0.4, x - r * 0.5, y + r * 0.4, x - r * 0.5, y - r * 0.5, x - r, y - r * 0.5, x - r, y + r, x + r * 0.75, y + r, x + r * 0.75, y - r / 2) },
