@@ -6,4 +6,6 @@ module WallsHelper
     pressed = { "aria-pressed": set[:sort] == wall.sort } if set.key?(:sort)
     tag.button(words, type: "button", class: "button", "hx-get": path.(**wall.chosen.merge(set)), "hx-target": "#answers-body", **pressed.to_h)
   end
+
+  def wall_cards(things, **given) = render(partial: "walls/card", collection: things, as: :thing, locals: given)
 end
