@@ -258,6 +258,31 @@ class SlidesTest < CoreTest
     assert_operator came, :>, 1_000, "most of it"
   end
 
+  # The chart's part, with series of values.
+  def charted(kind, series, categories: %w[Mon Tue Wed], more: "", title: "High water")
+    kept = ->(values) { values.each_with_index.map { |value, index| %(<c:pt idx="#{index}"><c:v>#{value}</c:v></c:pt>) unless value.nil? }.join }
+    rows = series.map { |name, values| %(<c:ser><c:tx><c:strRef><c:strCache>#{kept.([ name ])}</c:strCache></c:strRef></c:tx><c:cat><c:strRef><c:strCache>#{kept.(categories)}</c:strCache></c:strRef></c:cat><c:val><c:numRef><c:numCache>#{kept.(values)}</c:numCache></c:numRef></c:val></c:ser>) }.join
+    xml = %(<c:chartSpace xmlns:c="urn:c" xmlns:a="urn:a"><c:chart><c:title><c:tx><c:rich><a:p><a:r><a:t>#{title}</a:t></a:r></a:p></c:rich></c:tx></c:title><c:plotArea><c:#{kind}>#{more}#{rows}</c:#{kind}></c:plotArea></c:chart></c:chartSpace>)
+    frame = %(<p:graphicFrame><p:nvGraphicFramePr><p:cNvPr id="4" name=""/></p:nvGraphicFramePr><p:xfrm><a:off x="1270000" y="1270000"/><a:ext cx="5080000" cy="3810000"/></p:xfrm><a:graphic><a:graphicData uri="http://x/chart"><c:chart xmlns:c="urn:c" r:id="c1"/></a:graphicData></a:graphic></p:graphicFrame>)
+    pptx_slide({ tree: frame, more: [ [ "c1", "chart", "../charts/c.xml" ] ] }, parts: { "ppt/charts/c.xml" => xml })
+  end
+
+  def test_charts_are_drawn_from_their_kept_numbers
+    columns = charted("barChart", { "Quay" => [ 2, 4, 3 ], "Pier" => [ 1, nil, 5 ] })
+    assert_empty columns.missing
+    assert_equal 5 + 2, columns.items.count { |item| item["kind"] == "rectangle" }, "bars and the legend's squares"
+    words = columns.items.filter_map { |item| item["text"] }
+    [ "High water", "Mon", "Wed", "Quay", "Pier", "0", "4" ].each { |word| assert_includes words, word }
+    tall = columns.items.select { |item| item["kind"] == "rectangle" && item["fill"] == "#9a3a61" && item["height"] > 20 }.map { |item| item["height"] }
+    assert_in_delta 2, tall[1] / tall[0], 0.02
+    assert_equal 3, charted("barChart", { "Quay" => [ 2, 4, 3 ] }, more: '<c:barDir val="bar"/>').items.count { |item| item["kind"] == "rectangle" }
+    assert_operator charted("lineChart", { "Quay" => [ 2, 4, 3 ] }).items.count { |item| item["kind"] == "line" }, :>=, 2 + 3
+    assert_equal 3, charted("pieChart", { "Quay" => [ 2, 4, 3 ] }).items.count { |item| item["kind"] == "polygon" }
+    assert_equal %w[chart], charted("surfaceChart", { "Quay" => [ 2 ] }).missing
+    assert_equal %w[chart], charted("barChart", {}).missing
+    [ [ 0, 0, 0 ], [ -5, 5, -1e9 ], [ "x", "y", 3 ] ].each { |odd| assert_empty charted("barChart", { "Quay" => odd }).missing, odd.inspect }
+  end
+
   # Every ready form there is a word for can be built, flipped both ways.
   def test_every_ready_form_is_an_item
     slides = Usher::Formats::Slides

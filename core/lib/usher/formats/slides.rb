@@ -5,6 +5,7 @@ module Usher
     module Slides
       autoload :Archive, "usher/formats/slides/archive"
       autoload :Canvas, "usher/formats/slides/canvas"
+      autoload :Chart, "usher/formats/slides/chart"
       autoload :FreeForm, "usher/formats/slides/free_form"
       autoload :Forms, "usher/formats/slides/forms"
       autoload :Look, "usher/formats/slides/look"

@@ -7,6 +7,7 @@ module Usher
         autoload :Grid, "usher/formats/slides/open_xml/grid"
         autoload :Guides, "usher/formats/slides/open_xml/guides"
         autoload :Inks, "usher/formats/slides/open_xml/inks"
+        autoload :KeptChart, "usher/formats/slides/open_xml/kept_chart"
         autoload :Part, "usher/formats/slides/open_xml/part"
         autoload :Placeholders, "usher/formats/slides/open_xml/placeholders"
         autoload :Tree, "usher/formats/slides/open_xml/tree"

@@ -109,10 +109,13 @@ module Usher
           table, stand_in = Part.at(data, "tbl"), data.at_xpath(".//*[local-name()='pic']")
           if table then @canvas.table(*OpenXml::Grid.new(@part, @inks, @placeholders, table).measures(box), box)
           elsif (drawing = diagram(data)) then parts_of(drawing, box)
+          elsif (chart = chart(data)) then chart.draw(@canvas, box)
           elsif stand_in then picture(stand_in)
           else @canvas.miss(data["uri"].to_s.end_with?("/chart") ? "chart" : "object")
           end
         end
+
+        def chart(data) = @part.related(Part.relation(Part.at(data, "chart"), "id"))&.then { |part| OpenXml::KeptChart.read(part.root, @inks) }
 
         # A diagram as it was last drawn, which is kept beside its data.
         def diagram(data)
