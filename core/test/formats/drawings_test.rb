@@ -84,6 +84,16 @@ class DrawingsTest < CoreTest
     assert_raises(Svg::Reader::TooMuch) { Svg::Reader.read(Zlib.gzip(svg(" " * 3_000_000))) }
   end
 
+  # Each of these would take minutes where every place in it was looked at anew.
+  def test_long_words_are_read_once_and_too_many_rules_are_not_followed
+    long = "1" * 500_000
+    [ %(<rect style="#{'a' * 500_000}"/>), %(<rect style="font:#{long}"/>), %(<marker id="m"/><path marker-mid="url(#m)" d="M0 0 #{long}"/>), "<style>rect{fill:#{long}}</style><rect/>" ].each do |inside|
+      assert read(inside)
+    end
+    assert_raises(Svg::Reader::TooMuch) { read("<style>#{'rect{fill:red}' * 2_000}</style>#{'<rect/>' * 2_000}") }
+    assert_raises(Svg::Reader::TooMuch) { read("<style>#{'g > rect{fill:red}' * 200}</style><rect/>") }
+  end
+
   def test_how_large_it_is
     size = ->(head, inside = "") { read(inside, head).then { |clean| [ clean.width, clean.height, Nokogiri::XML(clean.svg).root["viewBox"] ] } }
     assert_equal [ 50.0, 20.0, "0 0 50 20" ], size.('viewBox="0 0 50 20"')

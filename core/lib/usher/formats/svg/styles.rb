@@ -7,16 +7,18 @@ module Usher
       # cascade: the attribute, then the sheets by specificity and order, then the element's own style, then what is
       # important. Media, imports and looks that depend on a hand are left out.
       class Styles
-        DECLARED = /([\w-]+)\s*:\s*((?:"[^"]*"|'[^']*'|\([^)]*\)|[^;"'(])+)/
+        DECLARED = /(?<![\w-])([\w-]++)\s*+:\s*+((?:"[^"]*"|'[^']*'|\([^)]*\)|[^;"'(])+)/
         SIMPLE = /\A(?:([a-zA-Z]+)|([.#])(-?[_a-zA-Z][\w-]*))\z/
-        MOST_LOOKED = 300 # selectors that are looked for through the whole drawing
-        FONT = /\A(?<looks>(?:(?:normal|italic|oblique|small-caps|bold(?:er)?|lighter|[1-9]00)\s+)*)(?<size>[\d.]+[a-z%]*)(?:\s*\/\s*\S+)?\s+(?<family>.+)\z/i
+        MOST_LOOKED = 100 # selectors that are looked for through the whole drawing
+        MOST_SAID = 400_000 # declarations, counted for each element they hold for
+        LONGEST = 2_000 # characters of a value
+        FONT = /\A(?<looks>(?:(?:normal|italic|oblique|small-caps|bold(?:er)?|lighter|[1-9]00)\s+)*)(?<size>[\d.]++[a-z%]*+)(?:\s*\/\s*\S+)?\s+(?<family>.+)\z/i
 
         # root: a Nokogiri element of a document without namespaces.
         def self.resolve(root) = new(root).resolve
 
         def initialize(root)
-          @root, @said, @looked = root, Hash.new { |all, node| all[node] = [] }, 0
+          @root, @said, @looked, @count = root, Hash.new { |all, node| all[node] = [] }, 0, 0
         end
 
         # Every element bears what holds for it; no style is left.
@@ -45,6 +47,8 @@ module Usher
         end
 
         def say(node, important, specificity, order, name, value)
+          raise Reader::TooMuch, "That drawing has more styles than Usher follows." if (@count += 1) > MOST_SAID
+          return if value.length > LONGEST
           short(name.downcase, value.strip).each { |one, said| @said[node] << [ important ? 1 : 0, specificity, order, one, said ] if Allowed::PROPERTIES.include?(one) || one == "transform" }
         end
 
@@ -74,7 +78,7 @@ module Usher
           return @root.xpath("//*") if selector == "*"
           element, sign, name = SIMPLE.match(selector)&.captures
           return index[[ sign, element || name ]] if element || name
-          raise Invalid, "That drawing has more styles than Usher follows." if (@looked += 1) > MOST_LOOKED
+          raise Reader::TooMuch, "That drawing has more styles than Usher follows." if (@looked += 1) > MOST_LOOKED
           @root.document.css(selector)
         rescue Nokogiri::SyntaxError
           []

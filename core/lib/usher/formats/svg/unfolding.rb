@@ -11,7 +11,7 @@ module Usher
         NAMING = %w[mask clip-path filter].freeze
         PAINTED = %w[fill stroke].freeze # with a pattern, or with what costs nothing
         MARKERS = %w[marker-start marker-mid marker-end].freeze
-        CORNER = /[a-z]|[\d.]+[\s,]+-?[\d.]+/i # about one for each place at which a marker may stand
+        CORNER = /[a-z]|(?<![\d.])[\d.]++[\s,]++-?[\d.]++/i # about one for each place at which a marker may stand
 
         # root: the Nokogiri element of a clean drawing.
         def initialize(root)

@@ -104,15 +104,14 @@ module Usher
           ellipse(w / 2, h / 2, w * inner, h * inner)
           8.times { |ray| polygon(*[ [ 0.5, 0 ], [ inner * 1.22, 10.5 ], [ inner * 1.22, -10.5 ] ].flat_map { |far, off| a = (ray * 45 + off) * Math::PI / 180; [ w / 2 + w * far * Math.cos(a), h / 2 + h * far * Math.sin(a) ] }) }
         end
-        draws("cloud") do
-          bumps = [ [ 0.30, 0.32, 0.2, 0.24 ], [ 0.5, 0.22, 0.18, 0.22 ], [ 0.7, 0.24, 0.19, 0.24 ], [ 0.83, 0.42, 0.17, 0.22 ], [ 0.78, 0.66, 0.2, 0.24 ], [ 0.55, 0.77, 0.2, 0.23 ], [ 0.32, 0.74, 0.2, 0.22 ], [ 0.17, 0.6, 0.17, 0.2 ], [ 0.15, 0.42, 0.14, 0.18 ] ]
-          round = (0...120).map do |step|
-            a = step * Math::PI / 60
-            far = (1..100).map { |n| n / 100.0 * 0.55 }.reverse.find { |r| bumps.any? { |x, y, rx, ry| ((0.5 + r * Math.cos(a) - x) / rx)**2 + ((0.5 + r * Math.sin(a) - y) / ry)**2 <= 1 } } || 0.3
-            [ w * (0.5 + far * Math.cos(a)).clamp(0, 1), h * (0.5 + far * Math.sin(a)).clamp(0, 1) ]
-          end
-          polygon(*round.flatten)
-        end
+        # The outline of round bumps, each across and down, with its radii; in shares, reckoned once.
+        BUMPS = [ [ 0.30, 0.32, 0.2, 0.24 ], [ 0.5, 0.22, 0.18, 0.22 ], [ 0.7, 0.24, 0.19, 0.24 ], [ 0.83, 0.42, 0.17, 0.22 ], [ 0.78, 0.66, 0.2, 0.24 ], [ 0.55, 0.77, 0.2, 0.23 ], [ 0.32, 0.74, 0.2, 0.22 ], [ 0.17, 0.6, 0.17, 0.2 ], [ 0.15, 0.42, 0.14, 0.18 ] ].freeze
+        CLOUD = (0...120).map do |step|
+          across, down = Math.cos(step * Math::PI / 60), Math.sin(step * Math::PI / 60)
+          far = 100.downto(1).map { |n| n * 0.0055 }.find { |r| BUMPS.any? { |x, y, rx, ry| ((0.5 + r * across - x) / rx)**2 + ((0.5 + r * down - y) / ry)**2 <= 1 } }
+          [ (0.5 + far * across).clamp(0, 1), (0.5 + far * down).clamp(0, 1) ]
+        end.freeze
+        draws("cloud") { polygon(*CLOUD.flat_map { |x, y| [ w * x, h * y ] }) }
         draws("leftBracket", adj1: 0.08333) { y = s * bend(:adj1, h / 2 / s); outlined { move(w, h); arc(w, y, 90, 90); line(0, y); arc(w, y, 180, 90) } }
         draws("rightBracket", adj1: 0.08333) { y = s * bend(:adj1, h / 2 / s); outlined { move(0, 0); arc(w, y, 270, 90); line(w, h - y); arc(w, y, 0, 90) } }
         draws("leftBrace", adj1: 0.08333, adj2: 0.5) { y, m = s * bend(:adj1, h / 4 / s), h * bend(:adj2, 1); outlined { move(w, h); arc(w / 2, y, 90, 90); line(w / 2, m + y); arc(w / 2, y, 0, -90); arc(w / 2, y, 90, -90); line(w / 2, y); arc(w / 2, y, 180, 90) } }
