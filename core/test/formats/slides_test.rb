@@ -258,6 +258,22 @@ class SlidesTest < CoreTest
     assert_operator came, :>, 1_000, "most of it"
   end
 
+  def test_words_that_run_to_the_left_begin_on_the_right
+    words = ->(attributes) { pptx_slide(Decks.shape(at: [ 10, 10, 300, 60 ], paragraphs: %(<a:p><a:pPr #{attributes}/><a:r><a:t>ים</a:t></a:r></a:p>))).items.find { |item| item["text"] }["align"] }
+    assert_equal %w[left right left middle], [ "", 'rtl="1"', 'rtl="1" algn="l"', 'rtl="1" algn="ctr"' ].map { |attributes| words.(attributes) }
+    styled = ->(more) { odp_slide('<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:p text:style-name="P1">ים</text:p></draw:text-box></draw:frame>', styles: %(<style:style style:name="P1" style:family="paragraph"><style:paragraph-properties #{more}/></style:style>)).items[0]["align"] }
+    assert_equal %w[left right right left], [ "", 'style:writing-mode="rl-tb"', 'style:writing-mode="rl-tb" fo:text-align="start"', 'style:writing-mode="rl-tb" fo:text-align="end"' ].map { |more| styled.(more) }
+  end
+
+  def test_a_picture_in_an_ellipse_is_as_round_as_it_can_be
+    pictured = ->(side, form) { %(<p:pic><p:nvPicPr><p:cNvPr id="3" name=""/></p:nvPicPr><p:blipFill><a:blip r:embed="i"/></p:blipFill><p:spPr>#{Decks.place([ 0, 0, side, side ])}<a:prstGeom prst="#{form}"/></p:spPr></p:pic>) }
+    rounds = ->(side, form) { pptx_slide({ tree: pictured.(side, form), more: [ [ "i", "image", "../media/a.png" ] ] }, parts: { "ppt/media/a.png" => PNG }).items.first["round"] }
+    scale = 1_600 / 960.0
+    assert_in_delta 50 * scale, rounds.(100, "ellipse"), 0.1
+    assert_in_delta 16.666 * scale, rounds.(100, "roundRect"), 0.1
+    assert_equal [ 0, 400 ], [ rounds.(100, "rect"), rounds.(530, "ellipse") ]
+  end
+
   # The chart's part, with series of values.
   def charted(kind, series, categories: %w[Mon Tue Wed], more: "", title: "High water")
     kept = ->(values) { values.each_with_index.map { |value, index| %(<c:pt idx="#{index}"><c:v>#{value}</c:v></c:pt>) unless value.nil? }.join }

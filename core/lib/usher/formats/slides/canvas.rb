@@ -99,7 +99,7 @@ module Usher
           sane(*box, round, opacity)
           return miss("picture") unless bytes
           @pictures[name] = bytes
-          add({ "kind" => "picture", "picture" => name, "alt" => alt.to_s[0, 500], "crop" => crop || Items::Picture::WHOLE, "mirror" => { 0 => "no", 1 => flips.first, 2 => "both" }.fetch(flips.size), "round" => round * @scale,
+          add({ "kind" => "picture", "picture" => name, "alt" => alt.to_s[0, 500], "crop" => crop || Items::Picture::WHOLE, "mirror" => { 0 => "no", 1 => flips.first, 2 => "both" }.fetch(flips.size), "round" => (round * @scale).clamp(0, 400),
             "opacity" => opacity, **boxed(box), **opens(link) })
         end
 

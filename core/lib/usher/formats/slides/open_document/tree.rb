@@ -70,7 +70,8 @@ module Usher
         def pictured(node, box)
           name = inks(node).picture
           @canvas.together do
-            @canvas.picture(name, @archive.bytes(name), box, link: @link)
+            round = node.name == "ellipse" || node.name == "circle" || node.at("enhanced-geometry")&.[]("type") == "ellipse"
+            @canvas.picture(name, @archive.bytes(name), box, round: round ? [ box.width, box.height ].min / 2 : 0, link: @link)
             @canvas.write(words(node, node), box)
           end
         end

@@ -55,7 +55,14 @@ module Usher
           own = [ [ "paragraph", node["style-name"] ] ]
           runs = pieces(node, own, level)
           runs = [ run("", own, level) ] if runs.empty?
-          Words::Paragraph.new(runs: runs, align: ALIGN.fetch(said(own, level, "text-align"), "left"), list: "none", indent: [ level - 1, 0 ].max * STEP.to_f)
+          Words::Paragraph.new(runs: runs, align: align(own, level), list: "none", indent: [ level - 1, 0 ].max * STEP.to_f)
+        end
+
+        # Start and end change sides where words run to the left.
+        def align(own, level)
+          side = said(own, level, "text-align")
+          return ALIGN.fetch(side, "left") unless said(own, level, "writing-mode").to_s.start_with?("rl")
+          { "center" => "middle", "end" => "left", "left" => "left" }.fetch(side, "right")
         end
 
         # Runs of what is in a paragraph, a span or a link.

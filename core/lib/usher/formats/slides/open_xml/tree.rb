@@ -58,7 +58,7 @@ module Usher
 
         def pictured(node, paint, box, flips, words)
           @canvas.together do
-            image(node, paint, box, flips)
+            image(node, paint, box, flips, round: rounded(Part.at(node, "spPr", "prstGeom"), box))
             @canvas.write(words, box)
           end
         end
@@ -70,9 +70,13 @@ module Usher
           return unless box
           played = Part.at(node.element_children.first, "nvPr")&.element_children&.find { |child| PLAYED.key?(child.name) }
           return @canvas.media(PLAYED[played.name], media(played)&.name, box) if played
-          geometry = Part.at(properties, "prstGeom")
-          round = geometry&.[]("prst") == "roundRect" ? [ box.width, box.height ].min * bends(geometry).fetch("adj", 0.167) : 0
-          image(node, Part.at(node, "blipFill"), box, flips, round: round)
+          image(node, Part.at(node, "blipFill"), box, flips, round: rounded(Part.at(properties, "prstGeom"), box))
+        end
+
+        # How round the corners of a picture in this form are; one in an ellipse is as round as it can be.
+        def rounded(geometry, box)
+          share = { "ellipse" => 0.5, "roundRect" => bends(geometry).fetch("adj", 0.16667) }.fetch(geometry&.[]("prst"), 0)
+          [ box.width, box.height ].min * share.clamp(0, 0.5)
         end
 
         # The part that is played: a newer file names it beside the link that older programs follow.

@@ -35,8 +35,11 @@ module Usher
           looks = [ own, *@levels.map { |list| Part.at(list, "lvl#{level + 1}pPr") } ].compact
           pieces = paragraph.element_children.filter_map { |node| run(node, looks) }
           pieces << words_of("", Part.at(paragraph, "endParaRPr"), looks) if pieces.empty?
-          Words::Paragraph.new(runs: pieces, align: ALIGN.fetch(said(looks, "algn"), "left"), list: list(looks), indent: level * 18.0)
+          Words::Paragraph.new(runs: pieces, align: align(looks), list: list(looks), indent: level * 18.0)
         end
+
+        # Where nothing is said, words that run to the left begin on the right.
+        def align(looks) = said(looks, "algn")&.then { |side| ALIGN.fetch(side, "left") } || (yes?(said(looks, "rtl")) ? "right" : "left")
 
         def run(node, looks)
           case node.name
