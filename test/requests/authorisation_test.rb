@@ -146,6 +146,12 @@ class AuthorisationTest < ActionDispatch::IntegrationTest
     assert_empty wrong
   end
 
+  test "what htmx asks for as it asks is answered" do
+    take_seat(@seat)
+    get attempt_path(@attempt), headers: { "Accept" => "text/html, */*", "HX-Request" => "true", "X-Requested-With" => "XMLHttpRequest" }
+    assert_response :success
+  end
+
   test "what lies in the bin can be fetched back by its owner alone" do
     @lesson.pages.last.bin
     binned = @lesson.all_pages.binned.first
