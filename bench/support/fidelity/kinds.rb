@@ -3,6 +3,7 @@ module Fidelity
   # Usher, that of another renderer, and the words of both.
   class Kind
     Page = Struct.new(:ours, :reference, :words, :found)
+    WORD = /[\p{L}\p{N}]/ # what is only a sign before a line is none
 
     def initialize(teacher, path)
       @teacher, @path = teacher, path
@@ -30,7 +31,7 @@ module Fidelity
       end
     end
 
-    def words_of(pdf, number) = Open3.capture2("pdftotext", "-f", number.to_s, "-l", number.to_s, pdf, "-", err: File::NULL)[0].scrub.split
+    def words_of(pdf, number) = Open3.capture2("pdftotext", "-f", number.to_s, "-l", number.to_s, pdf, "-", err: File::NULL)[0].scrub.split.grep(WORD)
 
     # All pages in a lesson of their own.
     def lesson
