@@ -52,10 +52,11 @@ export default class PromptBook extends Part {
       ids = this.choice.ids().slice(0, 2)
     const asked = (this.asked = new URLSearchParams(ids.map(id => ["ids[]", id])).toString())
     const response = await fetch(`/pages/${page}/cues?${asked}`).catch(() => null)
-    if (!response?.ok || asked !== this.asked || page !== this.surface.page || this.held) return
+    const html = response?.ok && (await response.text().catch(() => null)) // whole, before it is asked whether a hand holds one
+    if (!html || asked !== this.asked || page !== this.surface.page || this.held) return
     const focused = document.activeElement?.closest("[data-cue-row]")?.dataset.cueRow
     const more = [...this.body.querySelectorAll("[data-cue-more][open]")].map(({ dataset }) => dataset.cueMore)
-    window.htmx.swap(this.body, await response.text(), { swapStyle: "innerHTML" })
+    window.htmx.swap(this.body, html, { swapStyle: "innerHTML" })
     for (const id of more) this.body.querySelector(`[data-cue-more="${id}"]`)?.setAttribute("open", "")
     if (focused) this.row(focused)?.focus()
   }
