@@ -18,9 +18,10 @@ class ForkedAnswersTest < ActionDispatch::IntegrationTest
     Entry.delete_all
   end
 
-  # A drawing: libvips was used by this process before, and is not to be had in forks of it.
+  # libvips may have been used by this process before, by other tests, and is not to be had in forks of it then: a drawing,
+  # which is not compared here with what was cleaned.
   test "a picture that is uploaded is there, and what is none gets its sentence" do
-    post pictures_path(format: :json), params: { file: upload(svg) }
+    Picture::Likeness.stub(:new, ->(*) { Struct.new(:alike?).new(true) }) { post pictures_path(format: :json), params: { file: upload(svg) } }
     assert_response :success
     assert_equal [ 40.0, "boat" ], @maren.pictures.find(answer["picture"]).then { |picture| [ picture.width, picture.spoken_name ] }
     post pictures_path(format: :json), params: { file: upload("no picture", "map.png") }
