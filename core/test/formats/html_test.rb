@@ -13,6 +13,11 @@ class HtmlTest < CoreTest
     assert_equal "a\nb\nc", read("<div><div>a</div><div><p>b</p></div></div>c")["text"]
   end
 
+  def test_what_is_under_through_and_behind_words_comes_too
+    assert_equal [ [ "ebb", { "underline" => true } ], [ "flood", { "strike" => true } ], [ "slack", { "highlight" => "#f7dfa6" } ], [ "neap", { "underline" => true, "strike" => true } ] ],
+      marked('<u>ebb</u> <del>flood</del> <mark>slack</mark> <span style="text-decoration: underline line-through">neap</span>')
+  end
+
   def test_bold_and_italic_come_from_elements_and_from_their_style
     assert_equal [ [ "ebb", { "bold" => true } ], [ "flood", { "italic" => true } ] ], marked("<b>ebb</b> <em>flood</em>")
     assert_equal [ [ "ebb", { "bold" => true } ] ], marked('<span style="font-weight:700">ebb</span> tide')

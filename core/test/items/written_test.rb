@@ -12,6 +12,41 @@ class WrittenTest < CoreTest
     assert_equal words(plain), words(marked)
   end
 
+  def test_parts_are_underlined_struck_and_larger
+    text = item("text", text: "High tide", width: 900, size: 40, marks: [ { "from" => 0, "to" => 4, "underline" => true, "strike" => true, "scale" => 1.5 } ])
+    assert_includes text.draw, '<tspan font-size="60" text-decoration="underline line-through">High</tspan>'
+    assert_in_delta 1.5 * 1.3 * 40, text.height
+    assert_includes item("text", text: "tide", width: 900, size: 40, tracking: 0.25).draw, 'letter-spacing="10"'
+    [ { "scale" => 0 }, { "scale" => 11 }, { "underline" => "yes" }, { "highlight" => "red" } ].each { |bad| assert_invalid { item("text", marks: [ { "from" => 0, "to" => 1, **bad } ]) } }
+    [ { leading: 0.1 }, { gap: -1 }, { tracking: 9 } ].each { |bad| assert_invalid { item("text", **bad) } }
+  end
+
+  def test_what_is_highlighted_lies_behind_its_words_also_where_they_run_to_the_left
+    mark = [ { "from" => 4, "to" => 7, "highlight" => "#f7dfa6" } ]
+    places = %w[left middle right].to_h do |align|
+      drawn = Nokogiri::XML("<g>#{item('text', text: 'ebb tid flood', width: 900, size: 40, align: align, marks: mark).draw}</g>")
+      behind = drawn.css("rect").last
+      assert_equal [ "#f7dfa6", true ], [ behind["fill"], behind.xpath("following-sibling::*").any? { |one| one.name == "text" } ]
+      [ align, behind["x"].to_f ]
+    end
+    assert_equal places.keys, places.sort_by(&:last).map(&:first)
+    left = Usher::Text::Faces.fetch("read").width("ebb ") * 40
+    assert_in_delta left, places["left"], 0.1
+    hebrew = Nokogiri::XML("<g>#{item('text', text: 'גאות ושפל', width: 900, size: 40, marks: [ { 'from' => 0, 'to' => 4, 'highlight' => '#f7dfa6' } ]).draw}</g>").css("rect").last
+    assert_in_delta 900, hebrew["x"].to_f + hebrew["width"].to_f, 0.1
+    assert_empty Nokogiri::XML("<g>#{item('text', text: 'ebb', marks: [ { 'from' => 0, 'to' => 3, 'highlight' => 'none' } ]).draw}</g>").css("rect").drop(1)
+  end
+
+  def test_a_tile_without_a_line_and_with_words_above_or_below
+    drawn = ->(**more) { Nokogiri::XML("<g>#{item('tile', text: 'ebb', width: 200, height: 300, size: 40, **more).draw}</g>") }
+    assert_equal [ nil, "200", "none" ], drawn.(border: "none", card: "none").at("rect").then { |rect| [ rect["stroke"], rect["width"], rect["fill"] ] }
+    assert_equal "#b3411d", drawn.(border: "#b3411d").at("rect")["stroke"]
+    heights = %w[top middle bottom].map { |vertical| drawn.(vertical: vertical).at("text")["y"].to_f }
+    assert_equal heights.sort, heights
+    assert_in_delta heights[0] + heights[2], 2 * heights[1], 0.1
+    assert_equal item("tile", text: "ebb").to_h.keys, item("tile", text: "ebb", vertical: "middle", leading: 1.3, gap: 0).to_h.keys
+  end
+
   def test_a_link_is_kept_when_it_is_safe
     assert_includes item("text", text: "tide table", width: 900, marks: [ { "from" => 0, "to" => 4, "link" => "https://gullpoint.example/" } ]).draw, 'href="https://gullpoint.example/" target="_blank" rel="noopener noreferrer"'
     %w[javascript:alert(1) data:text/html,x file:///etc/passwd //x ftp://x https:// gullpoint].each { |bad| assert_invalid { item("text", marks: [ { "from" => 0, "to" => 2, "link" => bad } ]) } }

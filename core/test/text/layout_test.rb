@@ -5,6 +5,31 @@ class LayoutTest < CoreTest
 
   def layout(text, width: 300, size: 30, lists: []) = Usher::Text::Layout.new(text, advances: text.chars.map { |char| FACE.advance(char) }, size: size, width: width, lists: lists)
 
+  def spaced(text, **more) = Usher::Text::Layout.new(text, advances: [ 0.5 ] * text.length, size: 10, width: 100, **more)
+
+  def test_a_line_is_as_high_as_its_largest_letters_and_stands_on_one_baseline
+    plain = spaced("ab\ncd")
+    assert_in_delta 26, plain.height
+    large = spaced("ab\ncd", scales: [ 1, 2, 1, 1, 0.5 ])
+    assert_equal [ 2, 1 ], large.lines.map(&:scale)
+    assert_in_delta 39, large.height
+    assert_in_delta 2 * plain.baseline(0), large.baseline(0)
+    assert_in_delta 13, large.baseline(1) - plain.baseline(1)
+  end
+
+  def test_leading_and_gaps
+    loose = spaced("ab\ncd", leading: 2, gap: 0.5)
+    assert_in_delta 45, loose.height
+    assert_in_delta 25, loose.baseline(1) - loose.baseline(0)
+    assert_in_delta 3.5, loose.baseline(0) - spaced("ab").baseline(0)
+    assert_in_delta 10, spaced("ab", leading: 1).height
+  end
+
+  def test_a_line_of_its_own_in_an_entry_stands_under_it_and_is_not_counted
+    made = layout("ebb\nout\nflood", lists: %w[numbers under numbers]).lines
+    assert_equal [ [ "1.", 1.5 ], [ nil, 1.5 ], [ "2.", 1.5 ] ], made.map { |line| [ line.marker, line.indent ] }
+  end
+
   def lines(text, **options) = layout(text, **options).lines.map { |line| text[line.from...line.to] }
 
   def test_no_line_is_wider_than_its_room

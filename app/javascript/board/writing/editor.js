@@ -19,8 +19,16 @@ const WORDS = {
   callout: "Text of the speech bubble",
   text: "Text on the page"
 }
-const LOOKS = ["size", "font", "bold", "italic", "colour", "align", "ground", "card"]
+const LOOKS = ["size", "font", "bold", "italic", "colour", "align", "leading", "gap", "tracking", "ground", "card"]
 const BREAKS = ["insertParagraph", "insertLineBreak"]
+// What a browser's own keys and menus ask for.
+const FORMATS = {
+  formatBold: "bold",
+  formatItalic: "italic",
+  formatUnderline: "underline",
+  formatStrikeThrough: "strike"
+}
+const KEYS = { b: "bold", i: "italic", u: "underline" }
 
 export class Editor extends Part {
   static needs = ["choice", "facts", "keyboard", "surface"]
@@ -161,8 +169,7 @@ export class Editor extends Part {
     event.preventDefault()
     if (inputType === "historyUndo" || inputType === "historyRedo")
       return this.step(inputType === "historyUndo" ? "undo" : "redo")
-    if (inputType === "formatBold" || inputType === "formatItalic")
-      return this.mark(inputType === "formatBold" ? "bold" : "italic")
+    if (FORMATS[inputType]) return this.mark(FORMATS[inputType])
     const range = event.getTargetRanges()[0]
     const [from, to] = range
       ? [
@@ -178,7 +185,9 @@ export class Editor extends Part {
         : (data ?? dataTransfer?.getData("text/plain") ?? "")
     if (inputType.startsWith("delete") && from === to) return this.leaveList(from)
     if (words === "\n" && this.script.empty(this.script.paragraph(from)) && this.leaveList(from)) return
-    this.replace(from, to, words.replace(/\r\n?/g, "\n"))
+    // A line of its own in an entry of a list.
+    const under = inputType === "insertLineBreak" && this.script.lists[this.script.paragraph(from)] !== "none"
+    this.replace(from, to, words.replace(/\r\n?/g, "\n"), under ? { lists: [null, "under"] } : undefined)
   }
 
   replace(from, to, words, values) {
@@ -272,12 +281,12 @@ export class Editor extends Part {
       return this.bar.focus()
     }
     if (!(ctrlKey || metaKey)) return
-    const does = {
-      z: () => this.step(shiftKey ? "redo" : "undo"),
-      y: () => this.step("redo"),
-      b: () => this.mark("bold"),
-      i: () => this.mark("italic")
-    }[key.toLowerCase()]
+    const does =
+      {
+        z: () => this.step(shiftKey ? "redo" : "undo"),
+        y: () => this.step("redo")
+      }[key.toLowerCase()] ??
+      (KEYS[key.toLowerCase()] && (() => this.mark(KEYS[key.toLowerCase()])))
     if (does) {
       event.preventDefault()
       does()
@@ -306,13 +315,25 @@ export class Editor extends Part {
 
   // ---- looks, of what is selected or of the whole
 
+  // What a whole text has no look for is a mark from its first letter to its last.
   mark(name, value) {
-    const [from, to] = this.sheet.selected() ?? [0, 0]
-    if (from === to) return this.change({ [name]: value ?? !this.edited[name] })
+    let [from, to] = this.sheet.selected() ?? [0, 0]
+    const caret = from === to ? [to] : [from, to]
+    if (from === to && LOOKS.includes(name)) return this.change({ [name]: value ?? !this.edited[name] })
+    if (from === to) [from, to] = [0, this.script.length]
     const now = this.script.look(from)[name] ?? this.edited[name]
     this.script.mark(from, to, { [name]: value ?? !now })
-    this.draw(from, to)
+    this.draw(...caret)
     this.bar.refresh()
+  }
+
+  // Makes the letters larger or smaller by this factor: the selected ones, or all.
+  resize(factor) {
+    const [from, to] = this.sheet.selected() ?? [0, 0]
+    const clamp = (value, least, most) => Math.min(most, Math.max(least, value))
+    if (to - from === 0 || to - from === this.script.length)
+      return this.change({ size: clamp(Math.round(this.edited.size * factor), 8, 400) })
+    this.mark("scale", clamp(round((this.script.look(from).scale ?? 1) * factor), 0.25, 4))
   }
 
   change(looks) {
@@ -334,7 +355,7 @@ export class Editor extends Part {
     const { area, edited } = this
     if (!area) return
     const { scale } = this.surface.camera.view
-    const { kind, x, y, size, font, bold, italic, colour, align, angle } = edited
+    const { kind, x, y, size, font, bold, italic, colour, align, angle, leading, gap, tracking } = edited
     const width = edited.room ?? edited.width,
       before = (width - edited.width) * this.share() // what of the room lies before the box
     const [left, top] = this.surface.camera.toScreen(x - before, y)
@@ -353,10 +374,13 @@ export class Editor extends Part {
       fontWeight: bold ? 700 : 400,
       fontStyle: italic ? "italic" : "normal",
       color: colour ?? "",
+      letterSpacing: tracking ? `${tracking * size}px` : "",
       alignContent: middle ? "center" : "start",
       textAlign: { middle: "center", right: "end" }[align] ?? "start",
       background: this.ground(height)
     })
+    if (leading) area.style.setProperty("--leading", leading)
+    if (gap) area.style.setProperty("--gap", `${gap * size}px`)
     this.bar.place()
   }
 

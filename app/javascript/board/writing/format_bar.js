@@ -55,12 +55,12 @@ export class FormatBar extends Part {
     const { editor } = this,
       { look, value } = button.dataset
     const whole = {
-      size: () => ({ size: Math.min(400, Math.max(8, Math.round(editor.edited.size * Number(value)))) }),
       align: () => ({ align: value }),
       font: () => ({ font: value }),
       ground: () => (editor.edited.kind === "text" ? { ground: value } : value === "none" ? {} : { card: value })
     }[look]
     if (whole) editor.change(whole())
+    else if (look === "size") editor.resize(Number(value))
     else if (look === "list") editor.list(value)
     else if (look === "symbols") this.fetched.run("board/writing/symbols", "show")
     else if (look) editor.mark(look, value)
@@ -75,7 +75,7 @@ export class FormatBar extends Part {
     for (const button of this.bar.querySelectorAll("[data-look]")) {
       const { look: name, value } = button.dataset
       const pressed =
-        name === "bold" || name === "italic"
+        value === undefined
           ? look[name]
           : name === "list"
             ? script.lists[script.paragraph(from)] === value
@@ -85,7 +85,7 @@ export class FormatBar extends Part {
       if (["size", "symbols"].includes(name)) continue
       button.setAttribute("aria-pressed", Boolean(pressed))
     }
-    this.bar.querySelector("[data-size-now]").textContent = edited.size
+    this.bar.querySelector("[data-size-now]").textContent = Math.round(edited.size * (look.scale ?? 1))
   }
 
   // Under the text; over it only where the screen ends.

@@ -74,7 +74,7 @@ export class Script {
     return this.text.split("\n")[paragraph] === ""
   }
 
-  // Looks of the character at `offset`: { bold, italic, colour, link }.
+  // Looks of the character at `offset`: { bold, italic, underline, strike, colour, highlight, scale, link }.
   look(offset) {
     return Object.assign(
       {},

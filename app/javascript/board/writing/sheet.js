@@ -17,6 +17,7 @@ export class Sheet {
         if (marker) line.dataset.marker = marker
         if (script.lists[script.paragraph(from)] !== "none") line.classList.add("in-list")
         if (rtl) line.dir = "rtl"
+        if (from && script.chars[from - 1] === "\n") line.classList.add("begins")
         line.append(...this.runs(script, from, ends ? next - 1 : next))
         if (!line.hasChildNodes()) line.append(document.createElement("br"))
         return line
@@ -30,12 +31,18 @@ export class Sheet {
     for (let at = from + 1; at <= to; at++) {
       if (at < to && JSON.stringify(script.look(at)) === JSON.stringify(script.look(start))) continue
       const span = document.createElement("span")
-      const { bold, italic, colour, link } = script.look(start)
+      const { bold, italic, underline, strike, colour, highlight, scale, link } = script.look(start)
       span.textContent = script.chars.slice(start, at).join("")
-      if (bold !== undefined) span.style.fontWeight = bold ? 700 : 400
-      if (italic !== undefined) span.style.fontStyle = italic ? "italic" : "normal"
+      Object.assign(span.style, {
+        ...(bold !== undefined && { fontWeight: bold ? 700 : 400 }),
+        ...(italic !== undefined && { fontStyle: italic ? "italic" : "normal" }),
+        ...(colour && { color: colour }),
+        ...(highlight && { background: highlight }),
+        ...(scale && { fontSize: `${scale}em` })
+      })
       if (link) span.classList.add("typing-link")
-      if (colour) span.style.color = colour
+      if (underline || link) span.style.textDecorationLine = "underline"
+      if (strike) span.style.textDecorationLine += " line-through"
       parts.push(span)
       start = at
     }

@@ -14,29 +14,17 @@ module Usher
 
       # [character, across, down] of the middle of each letter, in the box's own units.
       def letters
-        widths = advances(@values)
         layout.lines.each_with_index.flat_map do |line, number|
           down = top + layout.baseline(number) - size * 0.33
-          (line.from...line.to).map { |index| [ index, place_in_line(line, index, widths) + (line.rtl ? -1 : 1) * widths[index] * size / 2, down ] }
+          (line.from...line.to).map { |index| [ index, place_in_line(line, index) + (line.rtl ? -1 : 1) * layout.width(index, index + 1) * size / 2, down ] }
         end
-      end
-
-      # Where a character of a line begins, from the left of the box: its left side, or its right one
-      # where the line reads from the right.
-      def place_in_line(line, index, widths)
-        x, anchor = anchored(line)
-        whole = widths[line.from...line.to].sum * size
-        before = widths[line.from...index].sum * size
-        return x + { "start" => 0, "middle" => whole / 2, "end" => whole }.fetch(anchor) - before if line.rtl
-        x - { "start" => 0, "middle" => whole / 2, "end" => whole }.fetch(anchor) + before
       end
 
       # A line as the pieces of it that are not hidden.
       def draw_pieces(line, looks, baseline)
-        widths = advances(@values)
         shown = (line.from...line.to).reject { |index| hidden?(index) }
         shown.slice_when { |a, b| b != a + 1 || looks[a] != looks[b] }.map do |run|
-          Markup.tag("text", { x: place_in_line(line, run.first, widths), y: baseline, "text-anchor": "start", direction: ("rtl" if line.rtl) }, span(text[run.first..run.last], looks[run.first]))
+          Markup.tag("text", { x: place_in_line(line, run.first), y: baseline, "text-anchor": "start", direction: ("rtl" if line.rtl) }, span(text[run.first..run.last], looks[run.first]))
         end.join
       end
     end

@@ -4,21 +4,28 @@ module Usher
     class Tile < Card
       def self.inset = 14
 
-      attribute :card, Types::Colour.new, default: Colour::WHITE
+      attribute :card, Types::Colour.new(none: true), default: Colour::WHITE
       attribute :colour, Types::Colour.new, default: Colour::TIDE
       attribute :size, Types::Number.new(8..400), default: 44
       attribute :bold, Types::Flag.new, default: true
       attribute :align, Types::Choice.new("left", "middle", "right"), default: "middle"
       attribute :round, Types::Number.new(0..200), default: 16
+      attribute :border, Types::Maybe.new(Types::Colour.new(none: true)), default: nil, spare: true # nil: as the letters
+      attribute :vertical, Types::Choice.new("top", "middle", "bottom"), default: "middle", spare: true # where in it the words stand
+
+      EDGE = 3 # page units
 
       def draw
-        edge = 3
-        Markup.tag("rect", x: edge / 2.0, y: edge / 2.0, width: [ width - edge, 0 ].max, height: [ height - edge, 0 ].max, rx: (round if round.positive?), fill: card, stroke: colour, "stroke-width": edge) + write
+        edge = border == "none" ? 0 : EDGE
+        Markup.tag("rect", x: edge / 2.0, y: edge / 2.0, width: [ width - edge, 0 ].max, height: [ height - edge, 0 ].max, rx: (round if round.positive?), fill: card,
+          stroke: (border || colour unless edge.zero?), "stroke-width": (edge unless edge.zero?), "pointer-events": ("all" if card == "none")) + write
       end
 
       private
 
-      def top = centred
+      def own_looks = [ *super, "vertical" ]
+
+      def top = { "top" => inset, "middle" => centred, "bottom" => height - layout.height - inset }.fetch(vertical)
     end
   end
 end

@@ -6,6 +6,7 @@ module Usher
       include RedactedText
 
       MAX = 10_000
+      ABOVE, BELOW = 0.93, 0.27 # ems of what is highlighted, from the baseline
 
       def self.even? = true
 
@@ -21,10 +22,13 @@ module Usher
       # "left" is where reading begins: the right side of a text that reads from the right.
       attribute :align, Types::Choice.new("left", "middle", "right"), default: "left"
       attribute :marks, Usher::Text::Marks::TYPE, default: []
-      attribute :lists, Types::List.new(Types::Choice.new("none", "bullets", "numbers"), 0..2_000), default: []
+      attribute :lists, Types::List.new(Types::Choice.new(*Usher::Text::Layout::LISTS), 0..2_000), default: []
+      attribute :leading, Types::Number.new(0.5..5), default: Usher::Text::Layout::LEADING, spare: true # ems from one baseline to the next
+      attribute :gap, Types::Number.new(0..10), default: 0, spare: true # ems between paragraphs
+      attribute :tracking, Types::Number.new(-0.2..5), default: 0, spare: true # ems between letters
 
       # What an editor starts from, as one value.
-      def hints = redacted? ? super : super.merge("written" => JSON.generate(@values.slice("text", "size", "font", "bold", "italic", "colour", "align", "marks", "lists", *own_looks)))
+      def hints = redacted? ? super : super.merge("written" => JSON.generate(to_h.slice("text", "size", "font", "bold", "italic", "colour", "align", "marks", "lists", "leading", "gap", "tracking", *own_looks)))
 
       # Scaled evenly the letters grow with the box; pulled to one side the lines break anew.
       def scaled(across, down)
@@ -57,7 +61,10 @@ module Usher
 
       def layout(values = @values)
         return @layout if @layout && values.equal?(@values)
-        made = Usher::Text::Layout.new(values["text"], size: values["size"], width: line_room(values) - 2 * inset, lists: values["lists"], advances: advances(values))
+        looks = Usher::Text::Marks.looks(values["marks"], values["text"].length)
+        made = Usher::Text::Layout.new(values["text"], size: values["size"], width: line_room(values) - 2 * inset, lists: values["lists"], leading: values["leading"], gap: values["gap"],
+          scales: (looks.map { |look| look.fetch("scale", 1) } if values["marks"].any? { |mark| mark["scale"] }),
+          advances: Usher::Text::Marks.advances(values["text"], looks, font: values["font"], bold: values["bold"], italic: values["italic"], tracking: values["tracking"]))
         @layout = made if values.equal?(@values)
         made
       end
@@ -65,33 +72,39 @@ module Usher
       # Page units that its lines may have, with what is between the box and them.
       def line_room(values) = values["width"]
 
-      def advances(values)
-        looks = Usher::Text::Marks.looks(values["marks"], values["text"].length)
-        values["text"].each_char.with_index.map do |char, index|
-          look = looks[index]
-          Usher::Text::Faces.fetch(values["font"], bold: look.fetch("bold", values["bold"]), italic: look.fetch("italic", values["italic"])).advance(char)
-        end
-      end
-
       # Page units from the top of the box to the first line.
       def top = inset
 
       # The lines as SVG.
       def write
         looks = Usher::Text::Marks.looks(marks, text.length)
-        lines = layout.lines.each_with_index.map { |line, index| draw_line(line, looks, top + layout.baseline(index)) }
+        rows = layout.lines.each_with_index.map { |line, index| [ line, looks, top + layout.baseline(index) ] }
+        lines = (redacted? ? [] : rows.map { |row| highlights(*row) }) + rows.map { |row| draw_line(*row) }
         Markup.tag("g", { "font-family": Usher::Text::Faces.family(font), "font-size": size, "font-weight": (bold ? 700 : 400),
-          "font-style": ("italic" if italic), fill: colour, "xml:space": "preserve" }, lines.join)
+          "font-style": ("italic" if italic), "letter-spacing": (tracking * size unless tracking.zero?), fill: colour, "xml:space": "preserve" }, lines.join)
       end
 
       # Each line is a text of its own, because browsers order right-to-left text by the whole element.
       def draw_line(line, looks, baseline)
         x, anchor = anchored(line)
         direction = ("rtl" if line.rtl)
-        spans = (line.from...line.to).chunk_while { |a, b| looks[a] == looks[b] }.map { |run| span(text[run.first..run.last], looks[run.first]) }
-        return draw_marker(line, baseline) if spans.empty?
+        return draw_marker(line, baseline) if line.from == line.to
         return draw_marker(line, baseline) + draw_pieces(line, looks, baseline) if redacted?
+        spans = runs(line, looks).map { |run| span(text[run.first..run.last], looks[run.first]) }
         draw_marker(line, baseline) + Markup.tag("text", { x: x, y: baseline, "text-anchor": anchor, direction: direction }, spans.join)
+      end
+
+      # The characters of a line that look alike: [[index, ...], ...].
+      def runs(line, looks) = (line.from...line.to).chunk_while { |a, b| looks[a] == looks[b] }.to_a
+
+      # What lies behind the words of a line.
+      def highlights(line, looks, baseline)
+        runs(line, looks).filter_map do |run|
+          look = looks[run.first]
+          next if look.fetch("highlight", "none") == "none"
+          x, wide, high = place_in_line(line, run.first), layout.width(run.first, run.last + 1) * size, size * look.fetch("scale", 1)
+          Markup.tag("rect", x: line.rtl ? x - wide : x, y: baseline - ABOVE * high, width: wide, height: (ABOVE + BELOW) * high, fill: look["highlight"])
+        end.join
       end
 
       def draw_marker(line, baseline)
@@ -102,8 +115,9 @@ module Usher
 
       def span(part, look)
         return Markup.escape(part) if look.empty?
-        looks = { fill: look["colour"] || (Colour::TIDE if look["link"]), "font-weight": { true => 700, false => 400 }[look["bold"]],
-          "font-style": { true => "italic", false => "normal" }[look["italic"]], "text-decoration": ("underline" if look["link"]) }
+        decoration = [ ("underline" if look["link"] || look["underline"]), ("line-through" if look["strike"]) ].compact.join(" ")
+        looks = { fill: look["colour"] || (Colour::TIDE if look["link"]), "font-size": (look["scale"] * size if look["scale"]), "font-weight": { true => 700, false => 400 }[look["bold"]],
+          "font-style": { true => "italic", false => "normal" }[look["italic"]], "text-decoration": (decoration unless decoration.empty?) }
         written = Markup.tag("tspan", looks, Markup.escape(part))
         look["link"] ? Markup.tag("a", { href: look["link"], target: "_blank", rel: "noopener noreferrer" }, written) : written
       end
@@ -114,6 +128,15 @@ module Usher
         left, right = inset + (line.rtl ? 0 : indent), width - inset - (line.rtl ? indent : 0)
         return [ (left + right) / 2.0, "middle" ] if align == "middle"
         (align == "left") ^ line.rtl ? [ left, line.rtl ? "end" : "start" ] : [ right, line.rtl ? "start" : "end" ]
+      end
+
+      # Where a character of a line begins, from the left of the box: its left side, or its right one where the line reads
+      # from the right.
+      def place_in_line(line, index)
+        x, anchor = anchored(line)
+        whole, before = [ line.to, index ].map { |to| layout.width(line.from, to) * size }
+        begins = { "start" => 0, "middle" => whole / 2, "end" => whole }.fetch(anchor)
+        line.rtl ? x + begins - before : x - begins + before
       end
     end
   end

@@ -4,7 +4,7 @@ module Usher
     class Flow
       MAX = 200_000 # characters
       MARKS = Types::List.new(Marks::MARK, 0..20_000)
-      LISTS = Types::List.new(Types::Choice.new("none", "bullets", "numbers"), 0..20_000)
+      LISTS = Types::List.new(Types::Choice.new(*Layout::LISTS), 0..20_000)
 
       # values: "text", and if there are any "marks", "lists", "font" and "size" as Items::Written has them; width: page
       # units of a line; heights: page units for the first part and for each that follows. Raises Invalid.
@@ -32,8 +32,7 @@ module Usher
       end
 
       def advances
-        looks = Marks.looks(@marks, @text.length)
-        @text.each_char.with_index.map { |char, index| Faces.fetch(@font, bold: looks[index]["bold"] || false, italic: looks[index]["italic"] || false).advance(char) }
+        Marks.advances(@text, Marks.looks(@marks, @text.length), font: @font)
       end
 
       # The characters from one to another, with what they look like.

@@ -4,35 +4,43 @@ module Usher
     # broken between letters. Lines are known by character offsets, so that a browser can show the
     # same lines while somebody types.
     class Layout
-      LEADING = 1.3
-      ASCENT = 0.98
+      LEADING = 1.3 # ems from one baseline to the next
+      ASCENT = 0.98 # ems from the top of a line to its baseline
+      LISTS = %w[none bullets numbers under].freeze # under: a line of its own in the entry above
       INDENT = 1.5 # ems before the text of a list
       RIGHT_TO_LEFT = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/
       STRONG = /[[:alpha:]]/
 
       # from...to: the characters of the line, spaces at a break left out. marker: what stands before
-      # the first line of a list entry. indent: ems. rtl: whether its paragraph reads from the right.
-      Line = Struct.new(:from, :to, :marker, :indent, :rtl, keyword_init: true)
+      # the first line of a list entry. indent: ems. rtl: whether its paragraph reads from the right. top: ems below the
+      # first line's; scale: that of its largest letters, at least 1.
+      Line = Struct.new(:from, :to, :marker, :indent, :rtl, :top, :scale, keyword_init: true)
 
       attr_reader :lines
 
       # text; advances: the width in ems of each character; size: page units per em; width: page units
-      # available; lists: for each paragraph "none", "bullets" or "numbers", missing ones are "none".
-      def initialize(text, advances:, size:, width:, lists: [])
-        @text, @advances, @size = text, advances, size
+      # available; lists: for each paragraph one of LISTS, missing ones are "none"; scales: how large each character is, in
+      # ems, nil where all are 1; leading: ems between baselines; gap: ems between paragraphs.
+      def initialize(text, advances:, size:, width:, lists: [], scales: nil, leading: LEADING, gap: 0)
+        @text, @advances, @size, @scales, @leading, @gap = text, advances, size, scales, leading, gap
         @room = [ width / size.to_f, 0.1 ].max
         @lines = []
+        @down = 0.0
         paragraphs(lists)
       end
 
       # Page units from the top of the first line to the bottom of the last.
-      def height = lines.size * @size * LEADING
+      def height = @down * @size
 
-      # Where line `index` stands, in page units below the top.
-      def baseline(index) = (index * LEADING + ASCENT) * @size
+      # Where line `index` stands, in page units below the top. What a line has more or less than the usual leading is shared
+      # above and below the letters.
+      def baseline(index) = lines[index].then { |line| (line.top + line.scale * (ASCENT + (@leading - LEADING) / 2)) * @size }
 
       # The widest line, in page units.
       def widest = lines.map { |line| line.indent + width(line.from, line.to) }.max * @size
+
+      # Ems from the beginning of a character to the beginning of another.
+      def width(from, to) = sums[to] - sums[from]
 
       private
 
@@ -40,18 +48,21 @@ module Usher
         start = number = 0
         @text.split("\n", -1).then { |all| all.empty? ? [ "" ] : all }.each_with_index do |paragraph, index|
           list = lists[index] || "none"
-          number = list == "numbers" ? number + 1 : 0
-          wrap(paragraph, start, { "bullets" => "•", "numbers" => "#{number}." }[list])
+          number = { "numbers" => number + 1, "under" => number }.fetch(list, 0)
+          @down += @gap unless index.zero?
+          wrap(paragraph, start, list, { "bullets" => "•", "numbers" => "#{number}." }[list])
           start += paragraph.length + 1
         end
       end
 
-      def wrap(paragraph, start, marker)
-        indent = marker ? INDENT : 0
+      def wrap(paragraph, start, list, marker)
+        indent = list == "none" ? 0 : INDENT
         room = [ @room - indent, 0.1 ].max
         rtl = paragraph[STRONG]&.match?(RIGHT_TO_LEFT) || false
         spans(paragraph, start, room).each_with_index do |(from, to), index|
-          @lines << Line.new(from: from, to: to, marker: (marker if index.zero?), indent: indent, rtl: rtl)
+          scale = [ 1, *@scales&.slice(from...to) ].max
+          @lines << Line.new(from: from, to: to, marker: (marker if index.zero?), indent: indent, rtl: rtl, top: @down, scale: scale)
+          @down += scale * @leading
         end
       end
 
@@ -80,10 +91,6 @@ module Usher
           from = at
         end
         from
-      end
-
-      def width(from, to)
-        sums[to] - sums[from]
       end
 
       # Widths from the beginning up to each character.

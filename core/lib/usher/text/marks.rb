@@ -1,12 +1,14 @@
 module Usher
   module Text
-    # Parts of a text that look different: each from one character to another (not included), bold,
-    # italic, coloured, or leading somewhere. Later marks lie over earlier ones.
+    # Parts of a text that look different: each from one character to another (not included), bold, italic, underlined,
+    # struck through, coloured, highlighted, larger or smaller (a scale of the text's own size), or leading somewhere.
+    # Later marks lie over earlier ones.
     module Marks
       MOST = 400
       OFFSET = Types::Number.new(0..100_000, digits: 0)
-      MARK = Types::Record.new(from: OFFSET, to: OFFSET, bold: Types::Flag.new, italic: Types::Flag.new, colour: Types::Colour.new, link: Types::Address.new,
-        optional: %w[bold italic colour link])
+      LOOKS = { bold: Types::Flag.new, italic: Types::Flag.new, underline: Types::Flag.new, strike: Types::Flag.new, colour: Types::Colour.new, highlight: Types::Colour.new(none: true),
+                scale: Types::Number.new(0.1..10), link: Types::Address.new }.freeze
+      MARK = Types::Record.new(from: OFFSET, to: OFFSET, **LOOKS, optional: LOOKS.keys.map(&:to_s))
       TYPE = Types::List.new(MARK, 0..MOST)
 
       module_function
@@ -23,6 +25,15 @@ module Usher
         looks = Array.new(length, plain)
         marks.each { |mark| look = mark.except("from", "to"); (mark["from"]...mark["to"]).each { |index| looks[index] = looks[index].merge(look) } }
         looks
+      end
+
+      # The width of each character in ems of the text's size. looks: as above; bold, italic: of what has no mark;
+      # tracking: ems more after each.
+      def advances(text, looks, font:, bold: false, italic: false, tracking: 0)
+        text.each_char.with_index.map do |char, index|
+          look = looks[index]
+          Faces.fetch(font, bold: look.fetch("bold", bold), italic: look.fetch("italic", italic)).advance(char) * look.fetch("scale", 1) + tracking
+        end
       end
     end
   end

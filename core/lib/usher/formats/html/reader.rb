@@ -3,14 +3,15 @@ require "nokogiri"
 module Usher
   module Formats
     module Html
-      # Pasted rich text as plain values: words, bold, italic, links and lists stay; everything that
-      # could run, load or look different goes.
+      # Pasted rich text as plain values: words, bold, italic, underlined, struck and marked parts, links and lists stay;
+      # everything that could run, load or look different goes.
       class Reader
         MAX_BYTES = 500_000
         DEEPEST = 200
         BLOCKS = %w[p div h1 h2 h3 h4 h5 h6 li ul ol blockquote pre table tr section article header footer dl dt dd figure hr address].freeze
         SILENT = %w[script style head title meta link template noscript iframe object embed svg math canvas audio video select textarea button input].freeze
         LOOKS = { "b" => { "bold" => true }, "strong" => { "bold" => true }, "th" => { "bold" => true }, "i" => { "italic" => true }, "em" => { "italic" => true },
+                  **%w[u ins].to_h { |name| [ name, { "underline" => true } ] }, **%w[s del strike].to_h { |name| [ name, { "strike" => true } ] }, "mark" => { "highlight" => Colour::PALE_BRASS },
                   **%w[h1 h2 h3 h4].to_h { |name| [ name, { "bold" => true } ] } }.freeze
 
         # html: a fragment as a clipboard has it. Answers with { "text", "marks", "lists" } as Items::Written
@@ -57,6 +58,9 @@ module Usher
           look = {}
           look["bold"] = !style.match?(/font-weight:\s*(normal|[1-5]00)/i) if style.match?(/font-weight/i)
           look["italic"] = style.match?(/font-style:\s*(italic|oblique)/i) if style.match?(/font-style/i)
+          decoration = style[/text-decoration(?:-line)?:([^;]*)/i, 1].to_s
+          look["underline"] = true if decoration.match?(/underline/i)
+          look["strike"] = true if decoration.match?(/line-through/i)
           look
         end
 

@@ -10,6 +10,7 @@ module Usher
         autoload :KeptChart, "usher/formats/slides/open_xml/kept_chart"
         autoload :Part, "usher/formats/slides/open_xml/part"
         autoload :Placeholders, "usher/formats/slides/open_xml/placeholders"
+        autoload :TableStyle, "usher/formats/slides/open_xml/table_style"
         autoload :Tree, "usher/formats/slides/open_xml/tree"
         autoload :Writing, "usher/formats/slides/open_xml/writing"
 

@@ -1,11 +1,17 @@
 module Usher
   module Formats
     module Slides
-      # A table's cells as tiles that belong together.
+      # A table's cells as tiles that belong together, and what lines it has where they do not go all around a cell.
       module Table
-        # words: Words; fill: "#rrggbb" or nil; across, down: how many columns and rows it goes over.
-        Cell = Struct.new(:words, :fill, :across, :down, keyword_init: true)
+        SIDES = %w[left top right bottom].freeze
+        # words: Words; fill: "#rrggbb" or nil; sides: { "left" => "#rrggbb" or nil, ... }; vertical: "top", "middle" or
+        # "bottom"; across, down: how many columns and rows it goes over.
+        Cell = Struct.new(:words, :fill, :sides, :vertical, :across, :down, keyword_init: true) do
+          # The one line around it: a colour, or nil where there is none, or where its sides differ.
+          def border = sides.values.uniq.then { |all| all.first if all.one? }
+        end
         SIZES = [ 1, 0.9, 0.8, 0.7, 0.6, 0.5 ].freeze # of letters, tried in turn until the table stays on the slide
+        EDGE = 3 # page units, of a line
         OVER = 4 # page units by which words may be higher than their row
 
         module_function
@@ -17,11 +23,24 @@ module Usher
           SIZES.each do |factor|
             heights = heights(columns, rows, cells, scale, factor)
             next if at[1] + heights.sum > [ room, at[1] + rows.sum ].max + OVER && factor != SIZES.last
-            return cells.each_with_index.flat_map do |row, down|
-              row.each_with_index.filter_map do |cell, across|
-                tile(cell, at[0] + columns.first(across).sum, at[1] + heights.first(down).sum, columns[across, cell.across].sum, heights[down, cell.down].sum, scale, factor).to_h.except("id") if cell
-              end
+            return laid(columns, heights, cells, at, scale, factor)
+          end
+        end
+
+        # Tiles, and over them the lines.
+        def laid(columns, heights, cells, at, scale, factor)
+          placed = cells.each_with_index.flat_map do |row, down|
+            row.each_with_index.filter_map do |cell, across|
+              [ cell, at[0] + columns.first(across).sum, at[1] + heights.first(down).sum, columns[across, cell.across].sum, heights[down, cell.down].sum ] if cell
             end
+          end
+          placed.map { |cell, *box| tile(cell, *box, scale, factor).to_h.except("id") } + placed.reject { |cell, *| cell.border }.flat_map { |cell, *box| lines(cell, *box) }.uniq
+        end
+
+        def lines(cell, x, y, width, height)
+          right, low = x + width, y + height
+          { "left" => [ [ x, y ], [ x, low ] ], "top" => [ [ x, y ], [ right, y ] ], "right" => [ [ right, y ], [ right, low ] ], "bottom" => [ [ x, low ], [ right, low ] ] }.filter_map do |side, (from, to)|
+            Items::Segment.between(from, to).merge("kind" => "line", "stroke" => cell.sides[side], "stroke_width" => EDGE) if cell.sides[side]
           end
         end
 
@@ -30,16 +49,18 @@ module Usher
           rows.each_with_index.map do |height, down|
             own = cells[down].to_a.each_with_index.select { |cell, _| cell && cell.down == 1 }
             needed = own.map { |cell, across| tile(cell, 0, 0, columns[across, cell.across].sum, 1, scale, factor).height }
-            [ height, *needed.map { |one| one - 3 }.select { |one| one > height + OVER } ].max
+            [ height, *needed.map { |one| one - EDGE }.select { |one| one > height + OVER } ].max
           end
         end
 
+        # Tiles with a line around them share it with their neighbours.
         def tile(cell, x, y, width, height, scale, factor)
-          run = cell.words.run
-          Items.build("kind" => "tile", "id" => "t", "x" => x, "y" => y, "width" => width + 3, "height" => height + 3, "round" => 0, "text" => cell.words.plain[0, 2_000], "card" => cell.fill || Colour::WHITE,
-            "colour" => run&.colour || Colour::INK, "bold" => run&.bold || false, "italic" => run&.italic || false, "align" => cell.words.align, "size" => ((run&.size || 18) * scale * factor).clamp(8, 400).round(1))
+          edge = cell.border ? EDGE : 0
+          written = cell.words.together(scale * factor)
+          written = written.merge("text" => written["text"][0, 2_000])
+          Items.build("kind" => "tile", "id" => "t", "x" => x, "y" => y, "width" => width + edge, "height" => height + edge, "round" => 0, "card" => cell.fill || "none", "border" => cell.border || "none", "vertical" => cell.vertical, **written)
         end
-        private_class_method :heights, :tile
+        private_class_method :heights, :tile, :laid, :lines
       end
     end
   end

@@ -5,19 +5,25 @@ module Usher
       # the same size and alignment, one under the other. Where the faces of Usher need more room than those
       # it was written in, all of it becomes a little smaller.
       class Words
-        # size: points; colour: "#rrggbb"; link: a web address or nil.
-        Run = Struct.new(:text, :size, :bold, :italic, :colour, :link, keyword_init: true) do
+        # size: points; colour: "#rrggbb"; highlight: the same or nil; link: a web address or nil; tracking: points more
+        # between letters.
+        Run = Struct.new(:text, :size, :bold, :italic, :underline, :strike, :colour, :highlight, :tracking, :link, keyword_init: true) do
           def look = [ bold, italic, colour ]
         end
-        # align: "left", "middle" or "right"; list: "none", "bullets" or "numbers"; indent: points.
-        Paragraph = Struct.new(:runs, :align, :list, :indent, keyword_init: true) do
+        # align: "left", "middle" or "right"; list: "none", "bullets" or "numbers"; indent: points; leading: from one line to
+        # the next, in lines that have all room they need; before, after: points between it and its neighbours.
+        Paragraph = Struct.new(:runs, :align, :list, :indent, :leading, :before, :after, keyword_init: true) do
           def text = runs.map(&:text).join
-          def size = runs.group_by(&:size).max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.first
-          def kind = [ size.round(1), align, indent.round ]
+          def main = runs.group_by { |run| [ run.size, run.tracking ] }.max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.last.first
+          def size = main.size
+          def leading = (self[:leading] || 1).clamp(0.5, 4)
+          def kind = [ size.round(1), align, indent.round, leading.round(2), main.tracking.to_f.round(1) ]
         end
 
         SMALLER = [ 1, 0.95, 0.9, 0.85, 0.8, 0.75, 0.7, 0.65, 0.6 ].freeze # tried in turn
         LEAST = 8 # page units
+        NATURAL = 1.2 # ems that a line needs in the faces slides are written in
+        ALIKE = 0.02 # by which sizes may differ and be one
         LONGEST = 9_000 # characters of one item, from which on each paragraph is one
         RAISED = [ "0123456789+=()n-", "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁼⁽⁾ⁿ⁻" ].freeze
         LOWERED = [ "0123456789+=()-", "₀₁₂₃₄₅₆₇₈₉₊₌₍₎₋" ].freeze
@@ -28,7 +34,8 @@ module Usher
         # insets: points between the box and the text, [left, top, right, bottom]; anchor: "top", "middle" or
         # "bottom".
         def initialize(paragraphs, insets: [ 7.2, 3.6, 7.2, 3.6 ], anchor: "top")
-          @paragraphs, @insets, @anchor = paragraphs, insets, anchor
+          @insets, @anchor = insets, anchor
+          @paragraphs = spaced(paragraphs)
           @paragraphs = @paragraphs.drop_while { |one| one.text.strip.empty? }.reverse.drop_while { |one| one.text.strip.empty? }.reverse if anchor != "top"
         end
 
@@ -48,19 +55,35 @@ module Usher
           left, top, right, bottom = @insets.map { |inset| inset * scale }
           wide, high = [ box.width - left - right, 20 ].max, [ box.height - top - bottom, 0 ].max
           texts = fitting(wide, high, scale)
-          rest = high - texts.sum(&:height)
+          rest = high - texts.last.then { |text, down| down + text.height }
           down = top + { "top" => 0, "middle" => rest / 2, "bottom" => rest }.fetch(@anchor)
-          texts.map { |text| [ text, down ].tap { down += text.height } }.reject { |text, _| text.text.strip.empty? }.map { |text, at| placed(text, box, left, at) }
+          texts.reject { |text, _| text.text.strip.empty? }.map { |text, at| placed(text, box, left, down + at) }
+        end
+
+        # All of it as one text: the values of an item that is written, but for its box. scale: page units of a point.
+        def together(scale)
+          block = @paragraphs.any? ? @paragraphs : [ Paragraph.new(runs: [ Run.new(text: "", size: 18, colour: Colour::INK) ], align: "left", list: "none", indent: 0) ]
+          written(block, scale)
         end
 
         private
 
-        # Built, still at the box's own origin: [Items::Text, ...].
+        # With all of what is between a paragraph and the one above it said by itself.
+        def spaced(paragraphs)
+          [ nil, *paragraphs ].each_cons(2).map { |above, one| one.dup.tap { |own| own.before, own.after = above ? (above.after.to_f + one.before.to_f).round(1) : 0, 0 } }
+        end
+
+        # Built, still at the box's own origin, each with how far down it stands: [[Items::Text, page units], ...].
         def fitting(wide, high, scale)
           found = nil
           SMALLER.each do |factor|
-            found = blocks.map { |block| Items.build(values(block, wide, scale, factor)) }
-            break if found.sum(&:height) <= high + found.last.size * 0.6 && found.none? { |text| broken?(text) }
+            down = 0
+            found = blocks.each_with_index.map do |block, index|
+              down += block.first.before * scale * factor unless index.zero?
+              text = Items.build({ "kind" => "text", "id" => "t", "y" => 0, **across(block, wide, scale), **written(block, scale * factor) })
+              [ text, down ].tap { down += text.height }
+            end
+            break if down <= high + found.last.first.size * 0.6 && found.none? { |text, _| broken?(text) }
           end
           found
         end
@@ -68,33 +91,47 @@ module Usher
         # Whether a word had to be cut.
         def broken?(text) = text.lines.each_cons(2).any? { |line, following| line.to == following.from && line.to > line.from }
 
+        # Neighbours that can be one text.
         def blocks
-          @blocks ||= @paragraphs.slice_when { |one, other| one.kind != other.kind }.flat_map { |block| block.sum { |one| one.text.length + 1 } > LONGEST ? block.map { |one| [ one ] } : [ block ] }
+          @blocks ||= @paragraphs.each_with_object([]) do |one, all|
+            last = all.last
+            alike = last && last[0].kind == one.kind && (last[1] || one).before == one.before
+            alike && last.sum { |other| other.text.length + 1 } + one.text.length < LONGEST ? last << one : all << [ one ]
+          end
         end
 
-        def values(block, wide, scale, factor)
+        def across(block, wide, scale)
+          indent = [ block.first.indent * scale, wide * 0.6 ].min
+          { "x" => indent, "width" => wide - indent }
+        end
+
+        def written(block, scale)
           runs = block.flat_map.with_index { |one, index| index.zero? ? one.runs : [ Run.new(text: "\n"), *one.runs ] }
           look = runs.select(&:size).group_by(&:look).max_by { |_, same| same.sum { |run| run.text.length } }.first
-          indent = [ block.first.indent * scale, wide * 0.6 ].min
-          { "kind" => "text", "id" => "t", "x" => indent, "y" => 0, "width" => wide - indent, "text" => runs.map(&:text).join, "size" => (block.first.size * scale * factor).clamp(LEAST, 400).round(1),
-            "align" => block.first.align, "bold" => look[0], "italic" => look[1], "colour" => look[2], "marks" => marks(runs, look), "lists" => lists(block) }
+          main = block.first.main
+          size = (main.size * scale).clamp(LEAST, 400).round(1)
+          { "text" => runs.map(&:text).join, "size" => size, "align" => block.first.align, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main.size),
+            "lists" => lists(block), "leading" => (block.first.leading * NATURAL).clamp(0.5, 5).round(2), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
+            "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
         end
 
         # What looks different from the rest.
-        def marks(runs, look)
+        def marks(runs, look, size)
           at = 0
           runs.filter_map do |run|
             from, at = at, at + run.text.length
             next unless run.size
             other = { "bold" => run.bold, "italic" => run.italic, "colour" => run.colour }.reject { |name, value| value == look[%w[bold italic colour].index(name)] }
-            other["link"] = run.link if run.link
+            other.merge!({ "underline" => run.underline || nil, "strike" => run.strike || nil, "highlight" => run.highlight, "link" => run.link, "scale" => share(run.size, size) }.compact)
             { "from" => from, "to" => at, **other } if other.any? && at > from
           end.first(Text::Marks::MOST)
         end
 
+        def share(one, size) = (one / size).then { |found| found.clamp(0.1, 10).round(3) if (found - 1).abs > ALIKE }
+
         # A break inside a paragraph begins a line without a sign.
         def lists(block)
-          all = block.flat_map { |one| [ one.text.strip.empty? ? "none" : one.list ] + [ "none" ] * one.text.count("\n") }
+          all = block.flat_map { |one| list = one.text.strip.empty? ? "none" : one.list; [ list ] + [ list == "none" ? "none" : "under" ] * one.text.count("\n") }
           all.uniq == [ "none" ] ? [] : all
         end
 

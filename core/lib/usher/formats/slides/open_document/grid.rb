@@ -39,8 +39,16 @@ module Usher
           name = cell["style-name"] || row["default-cell-style-name"]
           family = @styles.known?("table-cell", name) ? "table-cell" : "graphic" # a cell without looks of its own has those of a shape
           fill = Inks.new(@styles, family, name).fill
-          Slides::Table::Cell.new(words: Writing.new(@styles, family, name).words(cell), fill: fill == "none" ? nil : fill,
+          Slides::Table::Cell.new(words: Writing.new(@styles, family, name).words(cell), fill: fill == "none" ? nil : fill, sides: sides(family, name), vertical: Writing::ANCHOR.fetch(@styles.of(family, name, "textarea-vertical-align"), "top"),
             across: (cell["number-columns-spanned"] || 1).to_i.clamp(1, MOST), down: (cell["number-rows-spanned"] || 1).to_i.clamp(1, MOST))
+        end
+
+        # The colours of its lines (20.183), where there are any.
+        def sides(family, name)
+          Slides::Table::SIDES.to_h do |side|
+            said = @styles.lineage(family, name).lazy.flat_map { |node| [ "border-#{side}", "border" ].flat_map { |border| [ true, false ].map { |words| OpenDocument::Styles.said(node, border, words: words) } } }.find(&:itself)
+            [ side, said.to_s.downcase[/#\h{6}/] ]
+          end
         end
       end
     end

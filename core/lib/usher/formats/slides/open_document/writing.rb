@@ -55,7 +55,14 @@ module Usher
           own = [ [ "paragraph", node["style-name"] ] ]
           runs = pieces(node, own, level)
           runs = [ run("", own, level) ] if runs.empty?
-          Words::Paragraph.new(runs: runs, align: align(own, level), list: "none", indent: [ level - 1, 0 ].max * STEP.to_f)
+          before, after = %w[margin-top margin-bottom].map { |side| Node.points(said(own, level, side)) }
+          Words::Paragraph.new(runs: runs, align: align(own, level), list: "none", indent: [ level - 1, 0 ].max * STEP.to_f, leading: leading(own, level, runs.map(&:size).max), before: before, after: after)
+        end
+
+        # From one line to the next, in lines.
+        def leading(own, level, size)
+          found = said(own, level, "line-height").to_s
+          found.end_with?("%") ? found.to_f / 100 : Node.points(found)&./(size * Words::NATURAL)
         end
 
         # Start and end change sides where words run to the left.
@@ -87,9 +94,10 @@ module Usher
           look = ->(attribute) { said(styles, level, attribute) }
           text = text.upcase if look.("text-transform") == "uppercase"
           text = Words.shifted(text, { "super" => 1, "sub" => -1 }[position = look.("text-position").to_s[/\A\S+/]] || position.to_f)
-          colour = look.("color")&.downcase
+          lined = ->(kind) { %w[style type].any? { |name| ![ nil, "none" ].include?(look.("text-#{kind}-#{name}")) } }
+          colour, ground = %w[color background-color].map { |name| look.(name)&.downcase&.slice(/\A#\h{6}\z/) }
           Words::Run.new(text: text, size: size(styles, level), bold: look.("font-weight").then { |weight| weight == "bold" || weight.to_i >= 600 }, italic: look.("font-style") == "italic",
-            colour: colour&.match?(/\A#\h{6}\z/) ? colour : Colour::INK, link: link)
+            colour: colour || Colour::INK, link: link, underline: lined.("underline"), strike: lined.("line-through"), highlight: ground, tracking: Node.points(look.("letter-spacing")).to_f)
         end
 
         # In points; shares of what is behind are of the usual 18.

@@ -1,10 +1,10 @@
 module Usher
   module Formats
     module Slides
-      # A table (ISO/IEC 29500-1, 21.1.3). Of a table's style only its heading row is known: bold and in the
-      # first accent of the theme.
+      # A table (ISO/IEC 29500-1, 21.1.3).
       class OpenXml::Grid
         Part, Writing = OpenXml::Part, OpenXml::Writing
+        LINES = { "left" => "lnL", "top" => "lnT", "right" => "lnR", "bottom" => "lnB" }.freeze
 
         def initialize(part, inks, placeholders, table)
           @part, @inks, @placeholders, @table = part, inks, placeholders, table
@@ -14,6 +14,7 @@ module Usher
         def measures(box)
           rows = Part.all(@table, "tr")
           widths, heights = points(Part.all(@table, "tblGrid", "gridCol"), "w"), points(rows, "h")
+          @style = OpenXml::TableStyle.new(@placeholders.table_styles, @table, @inks, rows: rows.size, columns: widths.size)
           [ stretched(widths, box.width), stretched(heights, box.height), rows.each_with_index.map { |row, number| cells(row, number, widths.size) } ]
         end
 
@@ -28,19 +29,21 @@ module Usher
         end
 
         def cells(row, number, count)
-          all = Part.all(row, "tc").first(count).map { |cell| read(cell, heading: number.zero? && Part.at(@table, "tblPr")&.[]("firstRow") == "1") unless covered?(cell) }
+          all = Part.all(row, "tc").first(count).map.with_index { |cell, column| read(cell, number, column) unless covered?(cell) }
           all + [ nil ] * (count - all.size)
         end
 
         def covered?(cell) = %w[hMerge vMerge].any? { |name| %w[1 true].include?(cell[name]) }
 
-        def read(cell, heading:)
-          fill = @inks.fill(Part.at(cell, "tcPr"))
-          heading &&= fill.nil?
-          words = Writing.new(@part, @inks, [ Part.at(cell, "txBody") ].compact, @placeholders.styles(cell), lettering: (Colour::WHITE if heading)).words
-          words.run&.bold = true if heading
-          Slides::Table::Cell.new(words: words, fill: fill == "none" ? nil : fill || (@inks.of_theme("accent1") if heading), across: [ cell["gridSpan"].to_i, 1 ].max, down: [ cell["rowSpan"].to_i, 1 ].max)
+        def read(cell, row, column)
+          own = Part.at(cell, "tcPr")
+          fill = @inks.fill(own) || @style.fill(row, column)
+          words = Writing.new(@part, @inks, [ Part.at(cell, "txBody") ].compact, @placeholders.styles(cell), lettering: @style.lettering(row, column), bold: @style.bold?(row, column)).words
+          sides = LINES.to_h { |side, name| [ side, seen(@inks.fill(Part.at(own, name)) || @style.line(side, row, column)) ] }
+          Slides::Table::Cell.new(words: words, fill: seen(fill), sides: sides, vertical: Writing::ANCHOR.fetch(own&.[]("anchor"), "top"), across: [ cell["gridSpan"].to_i, 1 ].max, down: [ cell["rowSpan"].to_i, 1 ].max)
         end
+
+        def seen(colour) = (colour unless colour == "none")
       end
     end
   end

@@ -31,6 +31,9 @@ module Usher
           [ Part.at(@layers.last.root, "txStyles", kind), Part.at(@show.root, "defaultTextStyle") ].compact
         end
 
+        # What tables' styles are, or nil.
+        def table_styles = @show.follow("tableStyles")&.root
+
         private
 
         def same?(one, other) = [ TITLES, BODIES ].any? { |kinds| kinds.include?(one["type"]) && kinds.include?(other["type"]) } || one["type"] == other["type"]

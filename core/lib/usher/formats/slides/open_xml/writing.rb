@@ -10,9 +10,9 @@ module Usher
         INSETS = { "lIns" => 91_440, "tIns" => 45_720, "rIns" => 91_440, "bIns" => 45_720 }.freeze # EMU
 
         # bodies: the shape's txBody and those behind it, nearest first; styles: lists of looks by level;
-        # lettering: the colour that the shape's own style gives, or nil.
-        def initialize(part, inks, bodies, styles, lettering: nil)
-          @part, @inks, @bodies, @lettering = part, inks, bodies, lettering
+        # lettering: the colour that the shape's own style gives, or nil; bold: what it is where nothing else is said.
+        def initialize(part, inks, bodies, styles, lettering: nil, bold: false)
+          @part, @inks, @bodies, @lettering, @bold = part, inks, bodies, lettering, bold
           @levels = bodies.filter_map { |body| Part.at(body, "lstStyle") } + styles
           @frames = bodies.filter_map { |body| Part.at(body, "bodyPr") }
         end
@@ -27,7 +27,7 @@ module Usher
         def frame(name) = @frames.filter_map { |node| node[name] }.first
 
         # How much smaller the file has made the words so that they fit.
-        def shrunk = @shrunk ||= Part.at(@frames.first, "normAutofit")&.[]("fontScale")&.then { |value| value.end_with?("%") ? value.to_f / 100 : value.to_f / 100_000 } || 1
+        def shrunk = @shrunk ||= Part.at(@frames.first, "normAutofit")&.[]("fontScale")&.then { |share| part(share) } || 1
 
         def read(paragraph)
           own = Part.at(paragraph, "pPr")
@@ -35,8 +35,22 @@ module Usher
           looks = [ own, *@levels.map { |list| Part.at(list, "lvl#{level + 1}pPr") } ].compact
           pieces = paragraph.element_children.filter_map { |node| run(node, looks) }
           pieces << words_of("", Part.at(paragraph, "endParaRPr"), looks) if pieces.empty?
-          Words::Paragraph.new(runs: pieces, align: align(looks), list: list(looks), indent: level * 18.0)
+          line = pieces.map(&:size).max * Words::NATURAL
+          Words::Paragraph.new(runs: pieces, align: align(looks), list: list(looks), indent: level * 18.0, leading: distance(looks, "lnSpc", line)&./(line),
+            before: distance(looks, "spcBef", line), after: distance(looks, "spcAft", line))
         end
+
+        # Points between lines or paragraphs, of which a line usually has so many; nil where nothing is said.
+        def distance(looks, name, line)
+          said = looks.filter_map { |look| Part.at(look, name) }.first
+          share, points = Part.at(said, "spcPct"), Part.at(said, "spcPts")
+          share ? [ part(share["val"]) - closer, 0 ].max * line : points && points["val"].to_f / 100
+        end
+
+        # How much closer the file has set the lines so that they fit.
+        def closer = @closer ||= part(Part.at(@frames.first, "normAutofit")&.[]("lnSpcReduction"))
+
+        def part(share) = share.to_s.then { |value| value.end_with?("%") ? value.to_f / 100 : value.to_f / 100_000 }
 
         # Where nothing is said, words that run to the left begin on the right.
         def align(looks) = said(looks, "algn")&.then { |side| ALIGN.fetch(side, "left") } || (yes?(said(looks, "rtl")) ? "right" : "left")
@@ -52,8 +66,11 @@ module Usher
           all = [ own, *looks.filter_map { |look| Part.at(look, "defRPr") } ].compact
           text = text.upcase if said(all, "cap") == "all"
           text = Words.shifted(text, said(all, "baseline").to_f)
-          Words::Run.new(text: text.delete("\v"), size: (said(all, "sz")&.to_f || 1_800) / 100 * shrunk, bold: yes?(said(all, "b")), italic: yes?(said(all, "i")), colour: colour(own, all), link: link(own))
+          Words::Run.new(text: text.delete("\v"), size: (said(all, "sz")&.to_f || 1_800) / 100 * shrunk, bold: said(all, "b")&.then { |value| yes?(value) }.then { |said| said.nil? ? @bold : said }, italic: yes?(said(all, "i")), colour: colour(own, all), link: link(own),
+            underline: said(all, "u").to_s !~ /\A(none)?\z/, strike: said(all, "strike").to_s.end_with?("Strike"), highlight: highlight(all), tracking: said(all, "spc").to_f / 100)
         end
+
+        def highlight(all) = all.filter_map { |look| Part.at(look, "highlight") }.first&.then { |node| @inks.colour(node) }
 
         def colour(own, all)
           found = @inks.fill(own) || @lettering || all.filter_map { |look| @inks.fill(look) }.first
