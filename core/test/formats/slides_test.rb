@@ -351,7 +351,7 @@ class SlidesTest < CoreTest
     canvas = Usher::Formats::Slides::Canvas.new(960, 540)
     look = Usher::Formats::Slides::Look.new(fill: "#f7dfa6", stroke: "#000000", stroke_width: 1, dash: "solid", opacity: 1)
     names.each { |name| canvas.form(name, Usher::Geometry::Box.new(10, 10, 90, 60, 0), look, flips: %w[across down]) }
-    slide = canvas.finish(colour: "#ffffff", backdrop: nil, bytes: nil, notes: "")
+    slide = canvas.finish(colour: "#ffffff", notes: "")
     assert_operator slide.items.size, :>=, names.size
     assert_equal %w[shape], slide.missing
     slides::Presets.names.each do |name|

@@ -16,10 +16,15 @@ module Usher
           @pinned = false
         end
 
-        # The Slide it has become. backdrop: the name of the picture on its ground, or nil; bytes: its file.
-        def finish(colour:, backdrop:, bytes:, notes:)
-          @pictures[backdrop] = bytes if bytes
-          Slide.new(width: @width, height: @height, colour: colour, backdrop: (backdrop if bytes), items: @items, pictures: @pictures, notes: notes, missing: @missing)
+        # What lies on its ground: the name of a picture, whose file `bytes` is, a Gradient, or nil.
+        def paint(backdrop, bytes: nil)
+          backdrop, bytes = "ground.svg", backdrop.svg(@width * @scale, @height * @scale) if backdrop.is_a?(Gradient)
+          @pictures[@backdrop = backdrop] = bytes if bytes
+        end
+
+        # The Slide it has become.
+        def finish(colour:, notes:)
+          Slide.new(width: @width, height: @height, colour: colour, backdrop: @backdrop, items: @items, pictures: @pictures, notes: notes, missing: @missing)
         end
 
         # Everything that the block puts here belongs together.
@@ -57,7 +62,8 @@ module Usher
         # said to be missing.
         def form(name, box, look, flips: [], bends: {}, words: nil, link: nil)
           sane(*box, *bends.values, look.stroke_width)
-          return drawn(Presets.outline(name, box.width, box.height, bends), box, look, flips: flips, words: words, link: link) if look.seen? && Presets.known?(name) && !Forms.kept?(name)
+          outline = Forms::SAME.fetch(name, name)
+          return drawn(Presets.outline(outline, box.width, box.height, bends), box, look, flips: flips, words: words, link: link) if look.seen? && Presets.known?(outline) && (look.paint || !Forms.kept?(name))
           miss("shape") unless Forms.known?(name) || !look.seen?
           with_words(box, look.seen? ? words : nil, link) do
             next write(words, box, link: link) unless look.seen?

@@ -13,9 +13,9 @@ module Usher
         LETTERS = 0.045 # of the shorter side
         GREY = "#8a7f78".freeze
 
-        # kind: one of KINDS; categories: words; stacked: whether values stand on each other.
-        def initialize(kind, categories, series, title: "", stacked: false)
-          @kind, @categories, @title, @stacked = kind, categories.first(MOST), title, stacked
+        # kind: one of KINDS; categories: words; stacked: whether values stand on each other; ink: the colour of its letters.
+        def initialize(kind, categories, series, title: "", stacked: false, ink: Colour::INK)
+          @kind, @categories, @title, @stacked, @ink = kind, categories.first(MOST), title, stacked, ink
           @series = series.map { |one| Series.new(**one.to_h, values: one.values.first(MOST)) }
         end
 
@@ -139,7 +139,7 @@ module Usher
 
         def write(words, x, y, width, height, align: "left", size: @letters, wide: nil)
           return if words.to_s.strip.empty?
-          run = Words::Run.new(text: words.to_s[0, 120].tr("\n", " "), size: size, bold: false, italic: false, colour: Colour::INK)
+          run = Words::Run.new(text: words.to_s[0, 120].tr("\n", " "), size: size, bold: false, italic: false, colour: @ink)
           x, width = wide - [ width, 160 ].min, [ width, 160 ].min if wide
           @canvas.write(Words.new([ Words::Paragraph.new(runs: [ run ], align: align, list: "none", indent: 0.0) ], insets: [ 0, 0, 0, 0 ], anchor: "middle"), Geometry::Box.new(x, y, width, height, 0))
         end

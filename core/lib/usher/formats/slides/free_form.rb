@@ -4,7 +4,7 @@ module Usher
   module Formats
     module Slides
       # What was drawn freely, as items: a polygon where it is one, ink where it is open; what is more than these can be
-      # (holes, several shades, dashes, heads on a curve) as a drawing.
+      # (holes, several shades, gradients, dashes, heads on a curve) as a drawing.
       class FreeForm
         APART = 8 # page units between the points of ink, which is drawn smooth, so that it keeps its corners
         HEAD = 3.5 # times the stroke width, of an arrow's head
@@ -29,7 +29,7 @@ module Usher
 
         def filled?(part) = part.fill && @look.fill != "none"
         def plain_line? = @look.dash == "solid" && @look.heads.nil?
-        def polygon? = @parts.one? && @parts[0].points.size.between?(3, Items::Polygon::MOST) && @parts[0].then { |part| part.closed && part.fill && part.stroke && part.shade.to_f.zero? }
+        def polygon? = @look.paint.nil? && @parts.one? && @parts[0].points.size.between?(3, Items::Polygon::MOST) && @parts[0].then { |part| part.closed && part.fill && part.stroke && part.shade.to_f.zero? }
 
         # As few corners as say the same.
         def thin(points)
@@ -53,6 +53,7 @@ module Usher
           x, y, width, height = [ around.x - room, around.y - room, [ around.width + 2 * room, 1 ].max, [ around.height + 2 * room, 1 ].max ].map { |n| n.round(2) }
           place = ->((px, py)) { "#{(px - x).round(2)} #{(py - y).round(2)}" }
           drawn = @parts.chunk_while { |one, other| one.run == other.run }.map { |run| path(run, place, edge) }.join + heads(place, edge)
+          drawn = @look.paint.definition(room, room, around.width, around.height) + drawn if @look.paint
           svg = %(<svg xmlns="http://www.w3.org/2000/svg" width="#{width}" height="#{height}" viewBox="0 0 #{width} #{height}">#{drawn}</svg>)
           name = "form-#{Digest::SHA256.hexdigest(svg)[0, 24]}.svg"
           yield name, svg
@@ -67,6 +68,7 @@ module Usher
 
         # The fill, so much lighter or darker.
         def shaded(by)
+          return "url(##{Gradient::ID})" if @look.paint && by.zero?
           return @look.fill if by.zero?
           "##{@look.fill.scan(/\h\h/).map { |part| format('%02x', (by.positive? ? part.hex + (255 - part.hex) * by : part.hex * (1 + by)).round) }.join}"
         end

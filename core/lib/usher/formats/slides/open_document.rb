@@ -7,6 +7,7 @@ module Usher
         autoload :Equations, "usher/formats/slides/open_document/equations"
         autoload :Grid, "usher/formats/slides/open_document/grid"
         autoload :Inks, "usher/formats/slides/open_document/inks"
+        autoload :KeptChart, "usher/formats/slides/open_document/kept_chart"
         autoload :Node, "usher/formats/slides/open_document/node"
         autoload :Styles, "usher/formats/slides/open_document/styles"
         autoload :Tree, "usher/formats/slides/open_document/tree"
@@ -39,7 +40,8 @@ module Usher
             canvas.background { Tree.new(@archive, canvas, @styles[:master], backdrop: true, furniture: furniture(page, number)).draw(master) }
           end
           Tree.new(@archive, canvas, @styles[:page]).draw(page)
-          canvas.finish(colour: colour, backdrop: backdrop, bytes: (@archive.bytes(backdrop) if backdrop), notes: notes(page))
+          canvas.paint(backdrop, bytes: (@archive.bytes(backdrop) if backdrop.is_a?(String)))
+          canvas.finish(colour: colour, notes: notes(page))
         end
 
         def copy(name, io) = @archive.copy(name, io)
@@ -60,13 +62,13 @@ module Usher
           sides.all? { |side| side&.between?(10, 10_000) } ? sides : USUAL
         end
 
-        # The colour of the ground, and the archive's name of the picture over it, or nil.
+        # The colour of the ground, and what lies over it: the archive's name of a picture, a Gradient, or nil.
         def ground(page, master)
           [ [ page, :page ], [ master, :master ] ].each do |node, where|
             next unless node
             inks = Inks.new(@styles[where], "drawing-page", node["style-name"])
             next if [ nil, "none" ].include?(inks.said("fill"))
-            return [ inks.fill == "none" ? Colour::WHITE : inks.fill, inks.picture ]
+            return [ inks.fill == "none" ? Colour::WHITE : inks.fill, inks.picture || inks.gradient ]
           end
           [ Colour::WHITE, nil ]
         end

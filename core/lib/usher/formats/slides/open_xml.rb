@@ -34,7 +34,8 @@ module Usher
           inks = Inks.new(layers)
           colour, backdrop = ground(layers, inks)
           draw(layers, canvas, inks)
-          canvas.finish(colour: colour, backdrop: backdrop&.name, bytes: backdrop&.bytes, notes: notes(slide))
+          backdrop.is_a?(Part) ? canvas.paint(backdrop.name, bytes: backdrop.bytes) : canvas.paint(backdrop)
+          canvas.finish(colour: colour, notes: notes(slide))
         end
 
         def copy(name, io) = @archive.copy(name, io)
@@ -54,15 +55,16 @@ module Usher
           end
         end
 
-        # The colour of the ground, and the Part of the picture over it, or nil.
+        # The colour of the ground, and what lies over it: the Part of a picture, a Gradient, or nil.
         def ground(layers, inks)
           layers.each do |part|
             paint = Part.at(part.root, "cSld", "bg") or next
             if (own = Part.at(paint, "bgPr"))
               picture = Part.at(own, "blipFill", "blip")&.then { |blip| part.related(Part.relation(blip, "embed")) }
-              return [ [ inks.fill(own), Colour::WHITE ].find { |one| one && one != "none" }, picture ]
+              return [ [ inks.fill(own), Colour::WHITE ].find { |one| one && one != "none" }, picture || inks.gradient(own) ]
             end
-            return [ inks.colour(Part.at(paint, "bgRef")) || Colour::WHITE, nil ]
+            reference = Part.at(paint, "bgRef")
+            return [ inks.colour(reference) || Colour::WHITE, inks.themed(reference) ]
           end
           [ Colour::WHITE, nil ]
         end

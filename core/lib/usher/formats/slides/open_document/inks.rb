@@ -13,16 +13,17 @@ module Usher
 
         def look
           stroke = said("stroke")
-          Look.new(fill: fill, stroke: stroke.nil? || stroke == "none" ? "none" : colour("stroke-color") || "#000000", stroke_width: Node.points(said("stroke-width")) || 0.75,
+          painted = gradient
+          Look.new(fill: fill, paint: painted, stroke: stroke.nil? || stroke == "none" ? "none" : colour("stroke-color") || "#000000", stroke_width: Node.points(said("stroke-width")) || 0.75,
             dash: dash, opacity: said("opacity")&.end_with?("%") ? said("opacity").to_f / 100 : 1, heads: heads)
         end
 
         # "#rrggbb", or "none".
         def fill
-          case said("fill") || ("solid" if said("fill-color"))
+          case kind
           when "solid" then colour("fill-color") || "none"
           when "hatch" then said("fill-hatch-solid") == "true" ? colour("fill-color") || "none" : hatched || "none"
-          when "gradient" then gradient || "none"
+          when "gradient" then gradient&.mean || "none"
           else "none"
           end
         end
@@ -30,7 +31,45 @@ module Usher
         # The archive's name of the picture it is filled with, or nil.
         def picture = said("fill") == "bitmap" ? @styles.other("fill-image", said("fill-image-name"))&.[]("href")&.delete_prefix("./") : nil
 
+        # The Gradient of its colours, or of how much it lets through, or nil (20.122, 20.126).
+        def gradient
+          return unless %w[gradient solid].include?(kind)
+          colours = @styles.other("gradient", said("fill-gradient-name")) if kind == "gradient"
+          clear = @styles.other("opacity", said("opacity-name"))
+          node = colours || clear or return
+          ends = %w[start end].map { |side| [ ended(colours, side), opaque(clear, side, alone: colours.nil?) ] }
+          stretched(node, *ends) if ends.all?(&:first)
+        end
+
         private
+
+        def kind = said("fill") || ("solid" if said("fill-color"))
+
+        # The colour at one end of a gradient, as strong as it is said to be; its fill where only its opacity changes.
+        def ended(colours, side)
+          return colour("fill-color") unless colours
+          strength = (colours["#{side}-intensity"] || "100%").to_f / 100
+          colours["#{side}-color"].to_s[/\A#\h{6}\z/]&.then { |found| "##{found.scan(/\h\h/).map { |part| format('%02x', (part.hex * strength).round.clamp(0, 255)) }.join}" }
+        end
+
+        # Where both change, each its own way, what is let through is what it is on average.
+        def opaque(clear, side, alone:)
+          return 1 unless clear
+          shares = %w[start end].to_h { |one| [ one, (clear[one] || "100%").to_f / 100 ] }
+          alone ? shares[side] : shares.values.sum / 2
+        end
+
+        # From its start to its end, which is in the middle of what is not linear; its border is all start.
+        def stretched(node, start, finish)
+          border, centre = node["border"].to_f / 100, %w[cx cy].map { |side| (node[side] || "50%").to_f / 100 }
+          turn = node["angle"].to_s.then { |angle| angle.end_with?("deg") ? angle.to_f : angle.to_f / 10 }
+          case node["style"]
+          when "radial" then Gradient.new("circle", [ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre)
+          when "ellipsoid", "square", "rectangular" then Gradient.new("ellipse", [ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre)
+          when "axial" then Gradient.new("linear", [ [ border / 2, *start ], [ 0.5, *finish ], [ 1 - border / 2, *start ] ], angle: 90 - turn)
+          else Gradient.new("linear", [ [ border, *start ], [ 1, *finish ] ], angle: 90 - turn)
+          end
+        end
 
         def colour(attribute) = said(attribute)&.downcase&.then { |value| value if value.match?(/\A#\h{6}\z/) }
 
@@ -38,12 +77,6 @@ module Usher
         def hatched
           lines = @styles.other("hatch", said("fill-hatch-name"))&.[]("color").to_s.downcase
           "##{lines.scan(/\h\h/).map { |part| format('%02x', (255 * 3 + part.hex) / 4) }.join}" if lines.match?(/\A#\h{6}\z/)
-        end
-
-        def gradient
-          ends = @styles.other("gradient", said("fill-gradient-name"))&.then { |node| [ node["start-color"], node["end-color"] ].compact } || []
-          return if ends.empty?
-          "##{ends.map { |one| one.scan(/\h\h/).map(&:hex) }.transpose.map { |all| format('%02x', all.sum / all.size) }.join}"
         end
 
         def dash

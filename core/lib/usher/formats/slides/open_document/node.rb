@@ -29,6 +29,9 @@ module Usher
         # All paragraphs in it, however deep.
         def paragraphs = @element.xpath(".//*[local-name()='p']").map { |one| self.class.new(one) }
 
+        # How far it leans to the side, as a share of how far down it is; before it is turned.
+        def lean = @lean ||= self["transform"].to_s[/skewX\s*\(([^)]*)\)/, 1]&.then { |angle| Math.tan(angle.to_f.clamp(-1.4, 1.4)) } || 0.0
+
         # Where it lies, in points (a Geometry::Box), also where it is turned (ISO/IEC 26300-1, 19.228): turns are
         # in radians against the clock, about the page's corner. nil where it does not say.
         def box
@@ -36,8 +39,10 @@ module Usher
           return unless width && height
           turn, x, y = 0.0, points("x") || 0.0, points("y") || 0.0
           middle = [ x + width / 2, y + height / 2 ]
-          self["transform"].to_s.scan(/(rotate|translate)\s*\(([^)]*)\)/) do |name, values|
-            if name == "rotate"
+          self["transform"].to_s.scan(/(rotate|translate|skewX)\s*\(([^)]*)\)/) do |name, values|
+            if name == "skewX"
+              middle = [ middle[0] + lean * middle[1], middle[1] ]
+            elsif name == "rotate"
               turn -= values.to_f * 180 / Math::PI
               middle = Geometry.rotate(middle, -values.to_f * 180 / Math::PI)
             else

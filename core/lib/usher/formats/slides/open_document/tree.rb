@@ -8,6 +8,9 @@ module Usher
           "frame" => :frame, "g" => :group, "a" => :linked, **%w[regular-polygon caption measure control scene].to_h { |name| [ name, :unknown ] } }.freeze
         FRAMED = { "text-box" => :text_box, "table" => :table, "image" => :image, "plugin" => :plugin, "object" => :object, "object-ole" => :object }.freeze
 
+        UNIT = 0.72 / 25.4 # points of a hundredth of a millimetre, in which connectors count
+        ROUND_OR_SQUARE = /\A((ooxml-)?(rect|ellipse)|rectangle|circle)\z/ # forms that pictures have by themselves
+
         # backdrop: whether it is a master, whose placeholders are not shown; furniture: but those, with what stands in them
         # ({ "footer" => "Tides" }).
         def initialize(archive, canvas, styles, backdrop: false, furniture: {})
@@ -30,11 +33,12 @@ module Usher
         def custom(node)
           geometry, box = node.at("enhanced-geometry"), node.box
           return unless box
-          return pictured(node, box) if inks(node).picture
+          return pictured(node, box) if inks(node).picture && geometry&.[]("type").to_s.match?(ROUND_OR_SQUARE)
           given = { flips: { "across" => "mirror-horizontal", "down" => "mirror-vertical" }.select { |_, name| geometry&.[](name) == "true" }.keys, words: words(node, node), link: @link }
           name = geometry&.[]("type").to_s.delete_prefix("ooxml-")
-          path = enhanced(geometry) unless Forms.kept?(name)
-          path ? @canvas.drawn(path, box, inks(node).look, **given) : @canvas.form(name, box, inks(node).look, bends: bends(geometry), **given)
+          path = enhanced(geometry) unless Forms.kept?(name) && node.lean.zero?
+          lean(node, path, box)
+          path ? @canvas.drawn(path, box, look(node), **given) : @canvas.form(name, box, look(node), bends: bends(geometry), **given)
         end
 
         # What a form draws by its own path and equations, as an Outline in shares of the box; nil where it has none.
@@ -63,10 +67,25 @@ module Usher
         def ready(node)
           box = node.box or return
           return pictured(node, box) if inks(node).picture
-          @canvas.form(node.name == "rect" ? "rect" : "ellipse", box, inks(node).look, words: words(node, node), link: @link)
+          name = node.name == "rect" ? "rect" : "ellipse"
+          return @canvas.form(name, box, inks(node).look, words: words(node, node), link: @link) if node.lean.zero?
+          @canvas.drawn(lean(node, Presets.outline(name, box.width, box.height), box), box, inks(node).look, words: words(node, node), link: @link)
         end
 
-        # A form that is filled with a picture.
+        # Leans an outline in shares of a box as its node says.
+        def lean(node, outline, box)
+          outline&.tap { |drawn| drawn.parts.each { |part| part.points.map! { |x, y| [ x + node.lean * (y - 0.5) * box.height / box.width, y ] } } unless node.lean.zero? || box.width.zero? }
+        end
+
+        # How it is painted, with the picture that fills it.
+        def look(node)
+          name = inks(node).picture or return inks(node).look
+          bytes = @archive.bytes(name)
+          return inks(node).look.tap { @canvas.miss("picture") } unless Photo.reads?(bytes)
+          inks(node).look.tap { |look| look.fill, look.paint = Chart::GREY, Photo.new(bytes) }
+        end
+
+        # A form of four sides, or a round one, that is filled with a picture is that picture.
         def pictured(node, box)
           name = inks(node).picture
           @canvas.together do
@@ -78,19 +97,37 @@ module Usher
 
         def line(node)
           places = [ %w[x1 y1], %w[x2 y2] ].map { |names| names.map { |name| node.points(name) || 0 } }
+          way = connector(node, places) if node.name == "connector"
+          return led(node, way) if way
           bent = node.name == "connector" && [ nil, "standard" ].include?(node["type", "draw"])
           middle = places.transpose[0].sum / 2
           places = [ places[0], [ middle, places[0][1] ], [ middle, places[1][1] ], places[1] ] if bent
           @canvas.line(places, inks(node).look, link: @link)
         end
 
+        # The way a connector was led, as points; nil where the file does not say it, or it goes straight.
+        def connector(node, places)
+          way = Slides::Outline.read(node["d"]).parts.first&.points if node["d"]
+          return unless way && way.size > 2
+          shifts = places.first.zip(way.first).map { |to, from| to - from * UNIT }
+          way.map { |point| point.zip(shifts).map { |n, shift| n * UNIT + shift } }
+        end
+
+        # Its corners as lines, or a curve.
+        def led(node, way)
+          return @canvas.line(way, inks(node).look, link: @link) unless node["d"].match?(/[csqa]/i)
+          outline = Slides::Outline.new.tap { |drawn| drawn.move(way.first) }
+          way.drop(1).each { |point| outline.line(point) }
+          outline.paint(fill: false)
+          @canvas.drawn(outline, Geometry::Box.new(0, 0, 1, 1, 0), inks(node).look, link: @link)
+        end
+
         # Points, or path data, in the units of a view box.
         def free(node)
           box, way = node.box, outline(node, node["d"] || "M#{node['points']}#{'Z' if node.name == 'polygon'}")
           return unless box && way
-          return pictured(node, box) if inks(node).picture && way.parts.any?(&:closed)
           way.paint(fill: false) if way.parts.none?(&:closed) # an open line encloses nothing
-          @canvas.drawn(way, box, inks(node).look, words: words(node, node), link: @link)
+          @canvas.drawn(lean(node, way, box), box, look(node), words: words(node, node), link: @link)
         end
 
         # Path data in the units of a node's view box as an Outline in shares of it; nil where it has none.
@@ -139,10 +176,20 @@ module Usher
 
         def unknown(_node) = @canvas.miss("thing")
 
-        # A chart or something of another program: the picture that stands for it, where there is one.
-        def object(node, _content, box)
+        # A chart, or something of another program: the picture that stands for it, where there is one.
+        def object(node, content, box)
+          return if charted(content, box)
           stand_in = node.all("image").find { |one| one["href"].to_s.match?(/\.(png|svg|jpe?g)\z/i) }
           stand_in ? image(node, stand_in, box) : @canvas.miss("object")
+        end
+
+        # Whether it was a chart, and is drawn.
+        def charted(content, box)
+          part = "#{content['href'].to_s.delete_prefix('./').delete_suffix('/')}/content.xml"
+          chart = OpenDocument::KeptChart.read(Node.new(@archive.xml(part))) if @archive.part?(part)
+          chart&.draw(@canvas, box)
+        rescue Invalid
+          nil # what cannot be read may have a picture in its place
         end
 
         # What is cut off each side is told as lengths of the picture at its own size.

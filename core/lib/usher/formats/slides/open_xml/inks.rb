@@ -28,8 +28,7 @@ module Usher
         # How much of what lies behind it lets through: 1 is nothing.
         def opacity(holder)
           fill = Part.at(holder, "solidFill") || Part.at(holder, "gradFill", "gsLst", "gs")
-          alpha = fill&.element_children&.first&.then { |node| Part.at(node, "alpha") }
-          alpha ? share(alpha["val"]) : 1
+          fill ? opacity_of(fill) : 1
         end
 
         # What a shape's properties, or a run's, are filled with: "#rrggbb", "none", or nil where they say nothing.
@@ -43,6 +42,24 @@ module Usher
           end
         end
 
+        # The Gradient that a shape's properties, or a slide's, are filled with, or nil (20.1.8.33).
+        def gradient(holder)
+          Part.at(holder, "gradFill")&.then { |node| graded(node) }
+        end
+
+        # What the style of the theme that a reference names is filled with, where it is a gradient, in the reference's own
+        # colour; nil otherwise.
+        def themed(reference)
+          number = reference&.[]("idx").to_i
+          list, number = number > 1000 ? [ "bgFillStyleLst", number - 1000 ] : [ "fillStyleLst", number ]
+          paint = Part.at(@format, list)&.element_children.to_a[number - 1] if number.positive?
+          return unless paint&.name == "gradFill"
+          @own = colour(reference)
+          graded(paint)
+        ensure
+          @own = nil
+        end
+
         # How a shape is painted, by its own properties or else by its style. Answers with a Look.
         def look(properties, style, inherited: [])
           own = [ properties, *inherited ]
@@ -50,7 +67,8 @@ module Usher
           stroke = line.filter_map { |node| fill(node) }.first || styled(style, "lnRef")
           stroke_width = line.filter_map { |node| node["w"] }.first&.to_f&./(OpenXml::POINT) || theme_stroke_width(style)
           filled = own.find { |node| fill(node) }
-          Look.new(fill: (filled && fill(filled)) || styled(style, "fillRef") || "none", stroke: stroke || "none", stroke_width: stroke_width, dash: dash(line), opacity: filled ? opacity(filled) : 1, heads: heads(line))
+          paint = filled ? gradient(filled) : themed(Part.at(style, "fillRef"))
+          Look.new(paint: paint, fill: (filled && fill(filled)) || styled(style, "fillRef") || "none", stroke: stroke || "none", stroke_width: stroke_width, dash: dash(line), opacity: filled && !paint ? opacity(filled) : 1, heads: heads(line))
         end
 
         # The colour that a shape's style gives to what is written in it.
@@ -60,6 +78,20 @@ module Usher
         def of_theme(name) = @theme[name]&.element_children&.first&.then { |node| base(node) }
 
         private
+
+        def graded(node)
+          stops = Part.all(node, "gsLst", "gs").filter_map { |stop| colour(stop)&.then { |found| [ share(stop["pos"]), found, opacity_of(stop).clamp(0, 1) ] } }
+          return if stops.size < 2
+          path = Part.at(node, "path") or return Gradient.new("linear", stops, angle: Part.at(node, "lin")&.[]("ang").to_f / 60_000)
+          into = Part.at(path, "fillToRect")
+          left, top, right, bottom = %w[l t r b].map { |side| share(into&.[](side)) }
+          Gradient.new("ellipse", stops, centre: [ (left + 1 - right) / 2, (top + 1 - bottom) / 2 ])
+        end
+
+        def opacity_of(holder)
+          alpha = holder.element_children.first&.then { |node| Part.at(node, "alpha") }
+          alpha ? share(alpha["val"]) : 1
+        end
 
         # What the style refers to: its colour, unless it refers to nothing.
         def styled(style, name)
@@ -91,7 +123,7 @@ module Usher
           when "prstClr" then hex(NAMED[node["val"]] || "808080")
           when "scrgbClr" then "##{%w[r g b].map { |part| format('%02x', (share(node[part]) * 255).round.clamp(0, 255)) }.join}"
           when "hslClr" then rgb((node["hue"].to_f / 60_000).clamp(0, 360), share(node["sat"]), share(node["lum"]))
-          when "schemeClr" then of_theme(@map.fetch(node["val"], node["val"]))
+          when "schemeClr" then node["val"] == "phClr" ? @own : of_theme(@map.fetch(node["val"], node["val"]))
           end
         end
 

@@ -19,7 +19,13 @@ module Usher
           series = all.each_with_index.filter_map { |one, index| series(one, index, kind, inks) }
           return if series.empty?
           count = series.map { |one| one.values.size }.max
-          Chart.new(kind, Array.new(count) { |index| categories[index].to_s }, series, title: title(root), stacked: %w[stacked percentStacked].include?(Part.at(drawn, "grouping")&.[]("val")))
+          Chart.new(kind, Array.new(count) { |index| categories[index].to_s }, series, title: title(root), stacked: %w[stacked percentStacked].include?(Part.at(drawn, "grouping")&.[]("val")), ink: ink(root, area, inks))
+        end
+
+        # The colour of its letters, as an axis or the whole says it.
+        def ink(root, area, inks)
+          said = [ *area.element_children.select { |child| child.name.end_with?("Ax") }, root ].filter_map { |node| Part.at(node, "txPr", "p", "pPr", "defRPr")&.then { |look| inks.fill(look) } }.first
+          said && said != "none" ? said : Colour::INK
         end
 
         def series(node, index, kind, inks)
@@ -40,7 +46,7 @@ module Usher
         end
 
         def title(root) = Part.at(root, "chart", "title").then { |node| node ? node.xpath(".//*[local-name()='t']").map(&:text).join(" ") : "" }
-        private_class_method :series, :points, :title
+        private_class_method :series, :points, :title, :ink
       end
     end
   end

@@ -3,6 +3,9 @@ module Usher
     module Slides
       # Plain forms.
       module Presets
+        draws("rect") { rectangle(0, 0, w, h) }
+        draws("ellipse") { ellipse(w / 2, h / 2, w / 2, h / 2) }
+        draws("roundRect", adj1: 0.16667) { x = s * bend(:adj1, 0.5); move(0, x); arc(x, x, 180, 90); line(w - x, 0); arc(x, x, 270, 90); line(w, h - x); arc(x, x, 0, 90); line(x, h); arc(x, x, 90, 90); close }
         draws("triangle", adj1: 0.5) { polygon(w * bend(:adj1, 1), 0, w, h, 0, h) }
         draws("rtTriangle") { polygon(0, 0, w, h, 0, h) }
         draws("diamond") { polygon(w / 2, 0, w, h / 2, w / 2, h, 0, h / 2) }

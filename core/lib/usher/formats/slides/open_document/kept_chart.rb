@@ -1,0 +1,69 @@
+module Usher
+  module Formats
+    module Slides
+      # A chart with the table that is kept in it (ISO/IEC 26300-1, 11), as a Slides::Chart.
+      class OpenDocument::KeptChart
+        Node = OpenDocument::Node
+        KINDS = { "chart:bar" => "column", "chart:line" => "line", "chart:area" => "line", "chart:circle" => "pie", "chart:ring" => "pie" }.freeze
+        FROM_TO = /\$?([A-Z]{1,3})\$?(\d{1,6})/
+        MOST = 200 # columns or rows
+
+        # root: Node of the object's own content. nil for a kind that is not drawn, or where nothing is kept.
+        def self.read(root) = new(root).chart
+
+        def initialize(root)
+          @chart = root.at("body", "chart", "chart")
+          @styles = OpenDocument::Styles.new(root.at("automatic-styles"), root.at("styles"))
+          @area = @chart&.at("plot-area")
+        end
+
+        def chart
+          kind = KINDS[@chart&.[]("class")] or return
+          kind = "bar" if kind == "column" && of(@area, "vertical") == "true"
+          series = (@area&.all("series") || []).filter_map { |node| series(node, kind) }
+          return if series.empty?
+          count = series.map { |one| one.values.size }.max
+          words = cells(@area.all("axis").filter_map { |axis| axis.at("categories")&.[]("cell-range-address") }.first)
+          Chart.new(kind, Array.new(count) { |index| words[index].to_s }, series, title: (@chart.at("title")&.paragraphs || []).map(&:text).join(" "), stacked: %w[stacked percentage].any? { |name| of(@area, name) == "true" }, ink: ink)
+        end
+
+        private
+
+        def of(node, attribute) = node && @styles.of("chart", node["style-name"], attribute)
+
+        def series(node, kind)
+          values = cells(node["values-cell-range-address"]).map { |value| Float(value, exception: false) }
+          return if values.compact.empty?
+          own = colour(node, kind)
+          single = node.all("data-point").flat_map { |point| [ colour(point, kind) ] * (point["repeated"] || 1).to_i.clamp(1, Chart::MOST) }
+          Chart::Series.new(name: cells(node["label-cell-address"]).first.to_s, values: values, colours: Array.new(values.size) { |index| single[index] || own || Chart::GREY })
+        end
+
+        def colour(node, kind) = of(node, kind == "line" ? "stroke-color" : "fill-color").to_s.downcase[/\A#\h{6}\z/]
+
+        # That of the letters on its axes.
+        def ink
+          axis = @area.all("axis").first or return Colour::INK
+          @styles.lineage("chart", axis["style-name"]).filter_map { |node| OpenDocument::Styles.said(node, "color", words: true) }.first.to_s.downcase[/\A#\h{6}\z/] || Colour::INK
+        end
+
+        # What stands in the cells from one to another ("local-table.$B$2:.$B$5"), row by row.
+        def cells(address)
+          ends = address.to_s.scan(FROM_TO).map { |letters, number| [ number.to_i - 1, letters.each_char.reduce(0) { |sum, letter| sum * 26 + letter.ord - 64 } - 1 ] }
+          return [] if ends.empty?
+          rows, columns = [ ends.first, ends.last ].transpose.map { |one, other| (one..other).first(MOST) }
+          rows.flat_map { |row| columns.map { |column| table.dig(row, column) } }
+        end
+
+        # Its rows, each a list of what the cells say.
+        def table
+          @table ||= begin
+            kept = @chart.at("table")
+            rows = kept ? [ *kept.all("table-header-rows"), *kept.all("table-rows"), kept ].flat_map { |part| part.all("table-row") } : []
+            rows.first(MOST).map { |row| row.all("table-cell").flat_map { |cell| [ cell["value"] || cell.paragraphs.map(&:text).join(" ") ] * (cell["number-columns-repeated"] || 1).to_i.clamp(1, MOST) }.first(MOST) }
+          end
+        end
+      end
+    end
+  end
+end
