@@ -5,13 +5,13 @@ class Picture::Intake
   MAX_PIXELS = 60_000_000
   SIDE = 2_400
   DOTS = 1_600 # of the longer side of a drawing that is kept as dots
-  UNKNOWN = "That file is not a picture Usher can open (PNG, JPEG, GIF, WebP or SVG). Nothing was changed.".freeze
+  UNKNOWN = "That file is not a picture Usher can open (PNG, JPEG, GIF, WebP, SVG, EMF or WMF). Nothing was changed.".freeze
 
   BROKEN = "That picture is broken: Usher could not read it to the end. Nothing was changed.".freeze
 
   READERS = {
     "image/png" => :photo, "image/jpeg" => :photo, "image/gif" => :photo, "image/webp" => :photo,
-    "image/svg+xml" => :drawing, "application/xml" => :drawing, "text/xml" => :drawing
+    "image/svg+xml" => :drawing, "application/xml" => :drawing, "text/xml" => :drawing, "image/emf" => :metafile, "image/wmf" => :metafile
   }.freeze
   PACKED = "application/gzip".freeze # as drawings may be
 
@@ -26,7 +26,7 @@ class Picture::Intake
 
   def picture_attributes
     type = Marcel::MimeType.for(StringIO.new(@bytes))
-    reader = type == PACKED ? :drawing : READERS[type]
+    reader = type == PACKED ? packed : READERS[type]
     raise Usher::Invalid, UNKNOWN unless reader
     bytes, type, width, height, dropped = Forked.run { send(reader) }
     { name: @name.truncate(120), content_type: type, width: width, height: height, dropped: dropped,
@@ -34,6 +34,13 @@ class Picture::Intake
   end
 
   private
+
+  def packed = Usher::Formats::Metafile.reads?(@bytes) ? :metafile : :drawing
+
+  def metafile
+    @bytes = Usher::Formats::Metafile.svg(@bytes)
+    drawing
+  end
 
   # As dots where it is too much for a drawing, or would not look the same.
   def drawing

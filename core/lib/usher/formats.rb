@@ -10,6 +10,7 @@ module Usher
     end
 
     autoload :Maths, "usher/formats/maths"
+    autoload :Metafile, "usher/formats/metafile"
 
     autoload :Film, "usher/formats/film"
 

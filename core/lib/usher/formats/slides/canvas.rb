@@ -74,13 +74,13 @@ module Usher
           end
         end
 
-        # A freely drawn one. outline: its Outline, with points in shares of the box.
-        def drawn(outline, box, look, flips: [], words: nil, link: nil)
+        # A freely drawn one. outline: its Outline, with points in shares of the box; alt: what it shows, where it is a picture.
+        def drawn(outline, box, look, flips: [], words: nil, link: nil, alt: nil)
           sane(*box, *outline.parts.flat_map(&:points).flatten, look.stroke_width)
           flat = Geometry::Box.new(box.x, box.y, box.width, box.height, 0)
           outline.parts.each { |part| part.points.map! { |share| onto(flat, share, flips) } }
           with_words(box, words, link) do
-            FreeForm.new(outline, look, @scale).items { |name, bytes| @pictures[name] = bytes }.each { |values| add(turned(values, scaled(box)).merge(opens(link))) }
+            FreeForm.new(outline, look, @scale).items { |name, bytes| @pictures[name] = bytes }.each { |values| add(turned(values, scaled(box)).merge(opens(link), values["picture"] && alt ? { "alt" => alt.to_s[0, 500] } : {})) }
           end
         end
 

@@ -33,7 +33,7 @@ module Usher
 
         # As an address that holds the picture itself; nil for what is none, or too large.
         def address(bytes)
-          size = Raster.size(bytes) or return data(Svg::Reader.read(bytes).svg, "svg+xml")
+          size = Raster.size(bytes) or return data(Svg::Reader.read(Metafile.reads?(bytes) ? Metafile.svg(bytes) : bytes).svg, "svg+xml")
           data(bytes, bytes.start_with?("\xFF\xD8".b) ? "jpeg" : "png") if (@dots += size.inject(:*)) <= MOST_DOTS
         rescue Invalid
           nil

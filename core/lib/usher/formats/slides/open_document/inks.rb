@@ -59,14 +59,15 @@ module Usher
           alone ? shares[side] : shares.values.sum / 2
         end
 
-        # From its start to its end, which is in the middle of what is not linear; its border is all start.
+        # From its start to its end, which is in the middle of what is round, and on both sides of what is axial; its border is
+        # all start, or end.
         def stretched(node, start, finish)
           border, centre = node["border"].to_f / 100, %w[cx cy].map { |side| (node[side] || "50%").to_f / 100 }
           turn = node["angle"].to_s.then { |angle| angle.end_with?("deg") ? angle.to_f : angle.to_f / 10 }
           case node["style"]
           when "radial" then Gradient.new("circle", [ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre)
           when "ellipsoid", "square", "rectangular" then Gradient.new("ellipse", [ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre)
-          when "axial" then Gradient.new("linear", [ [ border / 2, *start ], [ 0.5, *finish ], [ 1 - border / 2, *start ] ], angle: 90 - turn)
+          when "axial" then Gradient.new("linear", [ [ border / 2, *finish ], [ 0.5, *start ], [ 1 - border / 2, *finish ] ], angle: 90 - turn)
           else Gradient.new("linear", [ [ border, *start ], [ 1, *finish ] ], angle: 90 - turn)
           end
         end

@@ -30,7 +30,7 @@ module Usher
         def paragraphs = @element.xpath(".//*[local-name()='p']").map { |one| self.class.new(one) }
 
         # How far it leans to the side, as a share of how far down it is; before it is turned.
-        def lean = @lean ||= self["transform"].to_s[/skewX\s*\(([^)]*)\)/, 1]&.then { |angle| Math.tan(angle.to_f.clamp(-1.4, 1.4)) } || 0.0
+        def lean = @lean ||= self["transform"].to_s[/skewX\s*\(([^)]*)\)/, 1]&.then { |angle| -Math.tan(angle.to_f.clamp(-1.4, 1.4)) } || 0.0
 
         # Where it lies, in points (a Geometry::Box), also where it is turned (ISO/IEC 26300-1, 19.228): turns are
         # in radians against the clock, about the page's corner. nil where it does not say.

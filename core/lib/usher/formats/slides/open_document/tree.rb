@@ -179,9 +179,11 @@ module Usher
         # A chart, or something of another program: the picture that stands for it, where there is one.
         def object(node, content, box)
           return if charted(content, box)
-          stand_in = node.all("image").find { |one| one["href"].to_s.match?(/\.(png|svg|jpe?g)\z/i) }
+          stand_in = node.all("image").find { |one| picture?(@archive.bytes(one["href"].to_s.delete_prefix("./"))) }
           stand_in ? image(node, stand_in, box) : @canvas.miss("object")
         end
+
+        def picture?(bytes) = bytes && (Raster.size(bytes) || Metafile.reads?(bytes) || bytes[0, 500].include?("<svg"))
 
         # Whether it was a chart, and is drawn.
         def charted(content, box)

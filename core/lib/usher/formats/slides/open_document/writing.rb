@@ -97,7 +97,14 @@ module Usher
           lined = ->(kind) { %w[style type].any? { |name| ![ nil, "none" ].include?(look.("text-#{kind}-#{name}")) } }
           colour, ground = %w[color background-color].map { |name| look.(name)&.downcase&.slice(/\A#\h{6}\z/) }
           Words::Run.new(text: text, size: size(styles, level), bold: look.("font-weight").then { |weight| weight == "bold" || weight.to_i >= 600 }, italic: look.("font-style") == "italic",
-            colour: colour || Colour::INK, link: link, underline: lined.("underline"), strike: lined.("line-through"), highlight: ground, tracking: Node.points(look.("letter-spacing")).to_f)
+            colour: faded(colour || Colour::INK, look.("opacity")), link: link, underline: lined.("underline"), strike: lined.("line-through"), highlight: ground, tracking: Node.points(look.("letter-spacing")).to_f)
+        end
+
+        # Dark letters that let something through, as they look on white.
+        def faded(colour, opacity)
+          share, parts = opacity.to_s.end_with?("%") ? opacity.to_f / 100 : 1, colour.scan(/\h\h/).map(&:hex)
+          return colour if share >= 1 || parts.sum > 382
+          "##{parts.map { |part| format('%02x', (255 - (255 - part) * share).round.clamp(0, 255)) }.join}"
         end
 
         # In points; shares of what is behind are of the usual 18.

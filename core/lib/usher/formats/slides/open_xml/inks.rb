@@ -107,8 +107,9 @@ module Usher
         end
 
         def dash(lines)
-          name = lines.filter_map { |line| Part.at(line, "prstDash")&.[]("val") }.first
-          name ? DASHES.fetch(name, "dashed") : "solid"
+          said = lines.flat_map(&:element_children).find { |child| %w[prstDash custDash].include?(child.name) } or return "solid"
+          return DASHES.fetch(said["val"], "dashed") if said.name == "prstDash"
+          share(Part.at(said, "ds")&.[]("d")) < 1.5 ? "dotted" : "dashed"
         end
 
         def heads(lines)

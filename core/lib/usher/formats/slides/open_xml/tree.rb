@@ -7,6 +7,7 @@ module Usher
         DRAW = { "sp" => :shape, "cxnSp" => :shape, "pic" => :picture, "grpSp" => :group, "graphicFrame" => :frame, "AlternateContent" => :alternative }.freeze
         PLAYED = { "videoFile" => "video", "audioFile" => "sound", "quickTimeFile" => "video", "wavAudioFile" => "sound" }.freeze
         SHADES = { "lighten" => 0.4, "lightenLess" => 0.2, "darken" => -0.4, "darkenLess" => -0.2 }.freeze
+        PLAIN = %w[rect roundRect ellipse].freeze # forms that pictures have by themselves
         CONNECTOR = /\A(bent|curved)Connector/
 
         # backdrop: whether it is a layout or a master, whose placeholders are not shown; groups: the
@@ -58,7 +59,7 @@ module Usher
 
         def pictured(node, paint, box, flips, words)
           @canvas.together do
-            image(node, paint, box, flips, round: rounded(Part.at(node, "spPr", "prstGeom"), box))
+            image(node, paint, box, flips, Part.at(node, "spPr"))
             @canvas.write(words, box)
           end
         end
@@ -70,7 +71,7 @@ module Usher
           return unless box
           played = Part.at(node.element_children.first, "nvPr")&.element_children&.find { |child| PLAYED.key?(child.name) }
           return @canvas.media(PLAYED[played.name], media(played)&.name, box) if played
-          image(node, Part.at(node, "blipFill"), box, flips, round: rounded(Part.at(properties, "prstGeom"), box))
+          image(node, Part.at(node, "blipFill"), box, flips, properties)
         end
 
         # How round the corners of a picture in this form are; one in an ellipse is as round as it can be.
@@ -85,14 +86,25 @@ module Usher
           @part.related(Part.relation(newer, "embed")) || @part.related(Part.relation(played, "link")) || @part.related(Part.relation(played, "embed"))
         end
 
-        def image(node, fill, box, flips, round: 0)
+        # Of another form than a picture can have by itself: an Outline in shares of its box, or nil.
+        def cut(properties, box)
+          free, preset = Part.at(properties, "custGeom"), Part.at(properties, "prstGeom")
+          return outline(free, box) if free
+          Presets.outline(preset["prst"], box.width, box.height, bends(preset)) if preset && Presets.known?(preset["prst"]) && !PLAIN.include?(preset["prst"])
+        end
+
+        # properties: of the shape it has, whose outline it may have too.
+        def image(node, fill, box, flips, properties)
           blip = Part.at(fill, "blip")
           part = @part.related(Part.relation(blip, "embed"))
           left, top, right, bottom = %w[l t r b].map { |side| (Part.at(fill, "srcRect")&.[](side).to_f / 100_000).clamp(0, 0.95) }
           crop = [ left, top, 1 - left - right, 1 - top - bottom ] if [ left, top, right, bottom ].any?(&:positive?)
           crop = nil if crop && crop.last(2).min < 0.02
           opacity = Part.at(blip, "alphaModFix")&.[]("amt")&.to_f&./(100_000) || 1
-          @canvas.picture(part&.name, part&.bytes, box, alt: named(node)["descr"], crop: crop, flips: flips, round: round, opacity: opacity.clamp(0.05, 1), link: link(node))
+          told = { alt: named(node)["descr"], flips: flips, link: link(node) }
+          form = cut(properties, box) if Photo.reads?(part&.bytes)
+          return @canvas.drawn(form, box, @inks.look(properties, nil).tap { |look| look.fill, look.paint, look.opacity = Chart::GREY, Photo.new(part.bytes, crop: crop), opacity }, **told) if form
+          @canvas.picture(part&.name, part&.bytes, box, crop: crop, round: rounded(Part.at(properties, "prstGeom"), box), opacity: opacity.clamp(0.05, 1), **told)
         end
 
         def group(node)

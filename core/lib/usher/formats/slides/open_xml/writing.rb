@@ -6,6 +6,7 @@ module Usher
       class OpenXml::Writing
         Part = OpenXml::Part
         ALIGN = { "ctr" => "middle", "r" => "right" }.freeze
+        STRUCK = %w[sngStrike dblStrike].freeze
         ANCHOR = { "ctr" => "middle", "b" => "bottom" }.freeze
         INSETS = { "lIns" => 91_440, "tIns" => 45_720, "rIns" => 91_440, "bIns" => 45_720 }.freeze # EMU
 
@@ -67,7 +68,7 @@ module Usher
           text = text.upcase if said(all, "cap") == "all"
           text = Words.shifted(text, said(all, "baseline").to_f)
           Words::Run.new(text: text.delete("\v"), size: (said(all, "sz")&.to_f || 1_800) / 100 * shrunk, bold: said(all, "b")&.then { |value| yes?(value) }.then { |said| said.nil? ? @bold : said }, italic: yes?(said(all, "i")), colour: colour(own, all), link: link(own),
-            underline: said(all, "u").to_s !~ /\A(none)?\z/, strike: said(all, "strike").to_s.end_with?("Strike"), highlight: highlight(all), tracking: said(all, "spc").to_f / 100)
+            underline: said(all, "u").to_s !~ /\A(none)?\z/, strike: STRUCK.include?(said(all, "strike")), highlight: highlight(all), tracking: said(all, "spc").to_f / 100)
         end
 
         def highlight(all) = all.filter_map { |look| Part.at(look, "highlight") }.first&.then { |node| @inks.colour(node) }

@@ -1,0 +1,39 @@
+require "core_test"
+
+class MetafileTest < CoreTest
+  Metafile = Usher::Formats::Metafile
+
+  # A rectangle from 10, 10 to 90, 50 (0.01 mm and dots alike) in a picture of 100 by 60.
+  def emf
+    header = [ 1, 88, 0, 0, 99, 59, 0, 0, 2_600, 1_600, 0x464D4520, 0x10000, 88 + 24 + 20, 3, 1, 0, 0, 0, 0, 1_000, 600, 260, 160 ].pack("L2l8L4S2L3l4")
+    rectangle = [ 43, 24, 10, 10, 90, 50 ].pack("L2l4")
+    header + rectangle + [ 14, 20, 0, 16, 20 ].pack("L5")
+  end
+
+  # The same as the older kind, with the header that says its size.
+  def wmf
+    records = [ [ 5, 0x020B, 0, 0 ], [ 5, 0x020C, 60, 100 ], [ 7, 0x041B, 50, 90, 10, 10 ], [ 3, 0 ] ].map { |size, *words| [ size ].pack("L") + words.pack("s*") }
+    head = [ 1, 9, 0x300 ].pack("S3") + [ 9 + records.sum(&:bytesize) / 2 ].pack("L") + [ 0 ].pack("S") + [ 7 ].pack("L") + [ 0 ].pack("S")
+    placed = [ 0x9AC6CDD7, 0, 0, 0, 100, 60, 96, 0 ].pack("LSs4SL")
+    placed + [ placed.unpack("S*").reduce(:^) ].pack("S") + head + records.join
+  end
+
+  def packed(bytes) = StringIO.new.tap { |io| Zlib::GzipWriter.wrap(io) { |gz| gz.write(bytes) } }.string
+
+  def test_both_kinds_become_drawings_packed_or_not
+    [ emf, wmf, packed(emf), packed(wmf) ].each do |bytes|
+      assert Metafile.reads?(bytes)
+      drawn = Usher::Formats::Svg::Reader.read(Metafile.svg(bytes))
+      assert_match(/<(path|rect|polygon)/, drawn.svg)
+      assert_operator drawn.width, :>, drawn.height
+    end
+  end
+
+  def test_nothing_else_is_one
+    [ nil, "", "EMF", "\x01\0\0\0".b, "<svg/>", packed("tide"), "\x1F\x8B broken".b ].each { |bytes| refute Metafile.reads?(bytes), bytes.inspect }
+  end
+
+  def test_broken_ones_are_refused
+    [ emf[0, 60], wmf[0, 30], "\xD7\xCD\xC6\x9A".b + "\xFF".b * 400 ].each { |bytes| assert_invalid { Usher::Formats::Svg::Reader.read(Metafile.svg(bytes)) } }
+  end
+end
