@@ -1,0 +1,130 @@
+require "core_test"
+require "support/decks"
+
+# What fills forms besides one colour, and forms that are led or lean.
+class SlidePaintsTest < CoreTest
+  include Decks
+
+  Slides = Usher::Formats::Slides
+  PNG = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==".unpack1("m0")
+
+  def opened(bytes, type)
+    Tempfile.create([ "deck", ".x" ], binmode: true) do |file|
+      file.write(bytes)
+      file.flush
+      Slides.open(file.path, type).slide(1)
+    end
+  end
+
+  def pptx_slide(slide, **more) = opened(Decks.pptx(slide, **more), Decks::PPTX)
+  def odp_slide(page, **more) = opened(Decks.odp(page, **more), Decks::ODP)
+  def fill_of(slide) = Nokogiri::XML(slide.pictures.values.first).remove_namespaces!
+
+  # ---- gradients
+
+  def test_a_gradient_goes_through_the_middle_as_far_as_the_corners
+    gradient = Slides::Gradient.new("linear", [ [ 1, "#ffffff", 1 ], [ 0, "#000000", 0.5 ] ], angle: 90)
+    drawn = Nokogiri::XML(gradient.definition(10, 20, 200, 100)).root
+    assert_equal [ [ 110, 20, 110, 120 ], %w[#000000 #ffffff], [ "0.5", nil ] ], [ %w[x1 y1 x2 y2].map { |name| drawn[name].to_f.round(3) }, drawn.css("stop").map { |stop| stop["stop-color"] }, drawn.css("stop").map { |stop| stop["stop-opacity"] } ]
+    slanted = Nokogiri::XML(Slides::Gradient.new("linear", [ [ 0, "#000000", 1 ], [ 1, "#ffffff", 1 ] ], angle: 45).definition(0, 0, 100, 100)).root
+    assert_equal [ 0, 0, 100, 100 ], %w[x1 y1 x2 y2].map { |name| slanted[name].to_f.round(3) }
+    assert_equal "#7f7f7f", gradient.mean
+    assert Usher::Formats::Svg::Reader.read(gradient.svg(300, 200)).svg.include?("linearGradient")
+  end
+
+  def test_a_form_with_a_gradient_is_drawn_with_it_and_its_words_stay_words
+    fill = '<a:gradFill><a:gsLst><a:gs pos="0"><a:srgbClr val="1E6079"/></a:gs><a:gs pos="100000"><a:srgbClr val="F7DFA6"><a:alpha val="40000"/></a:srgbClr></a:gs></a:gsLst><a:lin ang="5400000"/></a:gradFill>'
+    slide = pptx_slide(shape(at: [ 0, 0, 300, 100 ], form: "roundRect", look: fill, text: "Ebb"))
+    assert_equal [ %w[picture text], [] ], [ slide.items.map { |item| item["kind"] }, slide.missing ]
+    drawn = fill_of(slide)
+    assert_equal [ "url(#fill)", "0.4", 1 ], [ drawn.at("path")["fill"], drawn.css("stop").last["stop-opacity"], slide.items.first.fetch("opacity", 1) ]
+    round = fill_of(pptx_slide(shape(at: [ 0, 0, 300, 100 ], form: "ellipse", look: fill.sub(/<a:lin.*?>/, '<a:path path="circle"><a:fillToRect l="100000" t="100000"/></a:path>'))))
+    assert_equal %w[1 1], %w[cx cy].map { |name| round.at("radialGradient")[name] }
+  end
+
+  def test_the_ground_of_a_slide_may_be_a_gradient
+    ground = '<p:bg><p:bgPr><a:gradFill><a:gsLst><a:gs pos="0"><a:srgbClr val="000000"/></a:gs><a:gs pos="100000"><a:srgbClr val="FFFFFF"/></a:gs></a:gsLst></a:gradFill></p:bgPr></p:bg>'
+    slide = pptx_slide({ tree: "", bg: ground })
+    assert_equal [ "ground.svg", "#808080" ], [ slide.backdrop, slide.colour ]
+    assert_includes slide.pictures["ground.svg"], "linearGradient"
+  end
+
+  def gradient(style, **more)
+    given = { style: style, "start-color": "#000000", "end-color": "#ffffff", **more }.map { |name, value| %(draw:#{name}="#{value}") }.join(" ")
+    odp_slide('<draw:rect draw:style-name="g" svg:x="0pt" svg:y="0pt" svg:width="100pt" svg:height="100pt"/>', common: %(<draw:gradient draw:name="G" #{given}/>),
+      styles: '<style:style style:name="g" style:family="graphic"><style:graphic-properties draw:fill="gradient" draw:fill-gradient-name="G" draw:stroke="none"/></style:style>').then { |slide| fill_of(slide) }
+  end
+
+  def test_gradients_of_opendocument
+    stops = ->(drawn) { drawn.css("stop").map { |stop| [ stop["offset"].to_f, stop["stop-color"] ] } }
+    down = gradient("linear", border: "20%")
+    assert_equal [ [ 0.2, "#000000" ], [ 1, "#ffffff" ] ], stops.(down)
+    assert_operator down.at("linearGradient")["y2"].to_f, :>, down.at("linearGradient")["y1"].to_f
+    assert_equal [ [ 0, "#ffffff" ], [ 0.5, "#000000" ], [ 1, "#ffffff" ] ], stops.(gradient("axial"))
+    assert_equal [ [ 0, "#ffffff" ], [ 0.9, "#000000" ] ], stops.(gradient("radial", border: "10%", cx: "30%", cy: "50%"))
+    assert gradient("square").at("radialGradient")
+    assert_equal "#808080", gradient("linear", "end-intensity": "50%").css("stop").last["stop-color"]
+  end
+
+  def test_what_lets_through_more_and_more
+    styles = '<style:style style:name="g" style:family="graphic"><style:graphic-properties draw:fill="solid" draw:fill-color="#b3411d" draw:opacity-name="O" draw:stroke="none"/></style:style>'
+    slide = odp_slide('<draw:rect draw:style-name="g" svg:x="0pt" svg:y="0pt" svg:width="100pt" svg:height="100pt"/>', common: '<draw:opacity draw:name="O" draw:style="linear" draw:start="100%" draw:end="0%"/>', styles: styles)
+    assert_equal [ [ "#b3411d", nil ], [ "#b3411d", "0" ] ], fill_of(slide).css("stop").map { |stop| [ stop["stop-color"], stop["stop-opacity"] ] }
+  end
+
+  # ---- pictures
+
+  def test_a_picture_fills_any_form
+    picture = '<p:pic><p:nvPicPr><p:cNvPr id="1" name="" descr="The quay"/><p:cNvPicPr/><p:nvPr/></p:nvPicPr><p:blipFill><a:blip r:embed="i"/><a:srcRect l="50000"/></p:blipFill><p:spPr><a:xfrm><a:off x="0" y="0"/><a:ext cx="1270000" cy="1270000"/></a:xfrm><a:prstGeom prst="diamond"/></p:spPr></p:pic>'
+    slide = pptx_slide({ tree: picture, more: [ [ "i", "image", "../media/a.png" ] ] }, parts: { "ppt/media/a.png" => PNG })
+    drawn = Nokogiri::XML(slide.pictures.fetch(slide.items[0]["picture"])).remove_namespaces!
+    assert_equal [ "The quay", "url(#fill)", "-" ], [ slide.items[0]["alt"], drawn.at("path")["fill"], drawn.at("pattern image")["x"][0] ]
+    styles = '<style:style style:name="p" style:family="graphic"><style:graphic-properties draw:fill="bitmap" draw:fill-image-name="Boat"/></style:style>'
+    image = '<draw:fill-image draw:name="Boat" xlink:href="Pictures/a.png"/>'
+    path = '<draw:path draw:style-name="p" svg:x="0pt" svg:y="0pt" svg:width="90pt" svg:height="90pt" svg:viewBox="0 0 10 10" svg:d="M5 0 10 5 5 10 0 5Z"/>'
+    filled = odp_slide(path, styles: styles, common: image, parts: { "Pictures/a.png" => PNG })
+    assert_includes fill_of(filled).at("pattern image")["href"], "image/png"
+    gone = odp_slide(path, styles: styles, common: image)
+    assert_equal %w[picture], gone.missing
+  end
+
+  # ---- connectors and what leans
+
+  LINE = %(<style:style style:name="c" style:family="graphic"><style:graphic-properties draw:stroke="solid" svg:stroke-color="#1e6079"/></style:style>).freeze
+
+  def test_a_connector_goes_the_way_it_was_led
+    connector = ->(path) { odp_slide(%(<draw:connector draw:style-name="c" svg:x1="72pt" svg:y1="0pt" svg:x2="144pt" svg:y2="72pt" svg:d="#{path}"/>), styles: LINE) }
+    lines = connector.("M2540 0h1270v2540h1270").items
+    assert_equal [ %w[line line line], [ [ 144, 0 ], [ 0, 288 ], [ 144, 0 ] ] ], [ lines.map { |item| item["kind"] }, lines.map { |item| item.values_at("width", "height").map(&:round) } ]
+    assert_equal %w[ink], connector.("M2540 0c1270 0 1270 2540 2540 2540").items.map { |item| item["kind"] }
+    assert_equal 3, connector.("").items.size
+  end
+
+  def test_what_leans_is_drawn_leaning
+    leaning = ->(form) { odp_slide(%(<draw:#{form} draw:style-name="k" svg:width="100pt" svg:height="100pt" draw:transform="skewX (-0.7853981) translate (0pt 0pt)"/>), styles: '<style:style style:name="k" style:family="graphic"><style:graphic-properties draw:fill="solid" draw:fill-color="#1e6079"/></style:style>').items.first }
+    rect = leaning.("rect")
+    assert_equal [ "polygon", 800, [ [ 0, 0 ], [ 0.5, 0 ], [ 1, 1 ], [ 0.5, 1 ] ] ], [ rect["kind"], rect["width"].round, rect["corners"].map { |corner| corner.map { |n| n.round(2) } } ]
+    assert_equal "polygon", leaning.("ellipse")["kind"]
+  end
+
+  # ---- charts of OpenDocument
+
+  def chart(klass, plot: "", rows: [ [ "Mon", 2 ], [ "Tue", 4 ] ])
+    cell = ->(value) { value.is_a?(Numeric) ? %(<table:table-cell office:value-type="float" office:value="#{value}"><text:p>#{value}</text:p></table:table-cell>) : "<table:table-cell><text:p>#{value}</text:p></table:table-cell>" }
+    table = [ [ "", "Quay" ], *rows ].map { |row| "<table:table-row>#{row.map(&cell).join}</table:table-row>" }.join
+    content = %(<office:document-content #{Decks::ODF} xmlns:chart="urn:c"><office:automatic-styles><style:style style:name="b" style:family="chart"><style:graphic-properties draw:fill-color="#1d7758" svg:stroke-color="#1d7758"/></style:style><style:style style:name="p" style:family="chart"><style:chart-properties #{plot}/></style:style><style:style style:name="x" style:family="chart"><style:text-properties fo:color="#ffffff"/></style:style></office:automatic-styles><office:body><office:chart><chart:chart chart:class="chart:#{klass}"><chart:title><text:p>High water</text:p></chart:title><chart:plot-area chart:style-name="p"><chart:axis chart:style-name="x"><chart:categories table:cell-range-address="local-table.$A$2:.$A$#{rows.size + 1}"/></chart:axis><chart:series chart:style-name="b" chart:values-cell-range-address="local-table.$B$2:.$B$#{rows.size + 1}" chart:label-cell-address="local-table.$B$1"><chart:data-point chart:repeated="#{rows.size}"/></chart:series></chart:plot-area><table:table>#{table}</table:table></chart:chart></office:chart></office:body></office:document-content>)
+    odp_slide('<draw:frame svg:x="0pt" svg:y="0pt" svg:width="300pt" svg:height="200pt"><draw:object xlink:href="./Object 1"/></draw:frame>', parts: { "Object 1/content.xml" => content })
+  end
+
+  def test_charts_of_opendocument_are_drawn_from_their_table
+    bars = chart("bar")
+    assert_equal [ [], 2, %w[#1d7758] ], [ bars.missing, bars.items.count { |item| item["kind"] == "rectangle" }, bars.items.select { |item| item["kind"] == "rectangle" }.map { |item| item["fill"] }.uniq ]
+    words = bars.items.select { |item| item["kind"] == "text" }
+    assert_equal [ "High water", true, "#ffffff" ], [ words[0]["text"], (%w[Mon Tue] - words.map { |item| item["text"] }).empty?, words[0]["colour"] ]
+    lying = chart("bar", plot: 'chart:vertical="true"').items.select { |item| item["kind"] == "rectangle" }
+    assert_equal 1, lying.map { |item| item["x"] }.uniq.size
+    assert_equal 2, chart("circle").items.count { |item| item["kind"] == "polygon" }
+    assert_equal %w[object], chart("scatter").missing
+    assert_equal %w[object], chart("bar", rows: [ [ "Mon", "much" ] ]).missing
+  end
+end
