@@ -36,6 +36,37 @@ class WritingTest < ApplicationSystemTestCase
     eventually { items(@page, "text").size == 1 }
   end
 
+  test "parts are underlined, struck, highlighted and larger, and stand where they stood while they were typed" do
+    write "ebb and flood"
+    editor.send_keys :enter, "slack"
+    editor.send_keys :up, :end
+    5.times { editor.send_keys [ :shift, :arrow_left ] }
+    editor.send_keys [ :control, "u" ]
+    look("Marks") { click_button "Strike" }
+    look("Marks") { click_button "Blue highlight" }
+    2.times { within("#format-bar") { click_button "Larger" } }
+    eventually { page.evaluate_script("document.querySelector('[data-size-now]').textContent") == "56" }
+    typed = places(".typing span", "flood", "slack")
+    close
+    text = eventually { items(@page, "text").first }
+    look = text.data["marks"].reduce { |one, other| one.merge(other) }
+    assert_equal [ { "from" => 8, "to" => 13, "underline" => true, "strike" => true, "highlight" => "#d5e8ef", "scale" => 1.39 }, 40 ], [ look, text.data["size"] ]
+    drawn = eventually { places("[data-kind=text] text > *, [data-kind=text] text", "flood", "slack").then { |found| found if found.compact.size == 2 } }
+    typed.zip(drawn).each { |one, other| one.zip(other).each { |before, after| assert_in_delta before, after, 2.5 } }
+    assert_selector "[data-kind=text] rect[fill='#d5e8ef']"
+  end
+
+  test "Shift and Enter begin a line of the same entry" do
+    write "ebb"
+    within("#format-bar") { click_button "Numbers" }
+    editor.send_keys [ :shift, :enter ], "goes out", :enter, "flood"
+    within("#format-bar") { click_button "Numbers" } if page.evaluate_script("document.querySelectorAll('.typing-line[data-marker]').length") == 0
+    close
+    text = eventually { items(@page, "text").first }
+    assert_equal [ "ebb\ngoes out\nflood", %w[numbers under numbers] ], text.data.values_at("text", "lists")
+    assert_equal [ "1.", "ebb", "goes out", "2.", "flood" ], Nokogiri::XML(text.svg).css("text").map(&:text)
+  end
+
   test "steps while typing, cutting, an emptied text, Escape" do
     write "tide"
     editor.send_keys " table", [ :control, "z" ]
@@ -223,6 +254,17 @@ class WritingTest < ApplicationSystemTestCase
   def close = editor.send_keys(:escape)
 
   def typed_lines = page.evaluate_script("[...document.querySelectorAll('.typing .typing-line')].map(line => line.textContent)")
+
+  # Where the last parts with these words begin and how wide they are: [[left, width], ...] in dots.
+  def places(selector, *words)
+    page.evaluate_script(<<~JS, selector, words)
+      ((selector, words) => words.map(word => {
+        const part = [...document.querySelectorAll(selector)].findLast(one => one.textContent === word)
+        const box = part?.getBoundingClientRect()
+        return box ? [box.left, box.width, box.top + box.height / 2] : null
+      }))(arguments[0], arguments[1])
+    JS
+  end
 
   # A part of the bar of looks, opened first.
   def look(name)

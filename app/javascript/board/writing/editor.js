@@ -185,9 +185,10 @@ export class Editor extends Part {
         : (data ?? dataTransfer?.getData("text/plain") ?? "")
     if (inputType.startsWith("delete") && from === to) return this.leaveList(from)
     if (words === "\n" && this.script.empty(this.script.paragraph(from)) && this.leaveList(from)) return
-    // A line of its own in an entry of a list.
-    const under = inputType === "insertLineBreak" && this.script.lists[this.script.paragraph(from)] !== "none"
-    this.replace(from, to, words.replace(/\r\n?/g, "\n"), under ? { lists: [null, "under"] } : undefined)
+    // A line of the same entry, or a new entry of its list.
+    const entry = this.script.entry(from)
+    const lists = words === "\n" && entry !== "none" && [null, inputType === "insertLineBreak" ? "under" : entry]
+    this.replace(from, to, words.replace(/\r\n?/g, "\n"), lists ? { lists } : undefined)
   }
 
   replace(from, to, words, values) {

@@ -34,6 +34,13 @@ export class Script {
     return this.chars.slice(0, offset).filter(char => char === "\n").length
   }
 
+  // What a place is in: "none", or the kind of the list, also in further lines of an entry.
+  entry(offset) {
+    let paragraph = this.paragraph(offset)
+    while (this.lists[paragraph] === "under" && paragraph > 0) paragraph--
+    return this.lists[paragraph]
+  }
+
   // Puts `words` in place of what is from `from` to `to`; marks given are of the words themselves.
   splice(from, to, words, { marks = [], lists = null } = {}) {
     this.remember()
