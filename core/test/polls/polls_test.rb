@@ -1,4 +1,5 @@
 require "core_test"
+require "securerandom"
 
 class PollsTest < CoreTest
   def kind(name, given = {}) = Usher::Polls.of(name, Usher::Polls.registry.fetch(name).read(given))
@@ -97,7 +98,7 @@ class PollsTest < CoreTest
   def test_answers_become_things_on_a_page
     ink = { "kind" => "ink", "id" => "a1", "colour" => "#1e6079", "stroke_width" => 8, "nib" => "even", "opacity" => 1, "points" => [ [ 10, 10, nil, 0 ], [ 1500, 840, nil, 9 ] ] }
     { "letters" => [ {}, %w[A B B] ], "choices" => [ { "choices" => "a\nb" }, [ [ "a" ] ] ], "number" => [ {}, [ 1.0, 2.5 ] ], "text" => [ {}, [ "ebb" ] * 40 ], "words" => [ {}, [ %w[ebb tide], %w[ebb] ] ],
-      "order" => [ { "things" => "a\nb" }, [ %w[b a] ] ], "spot" => [ {}, [ [ 5, 5 ] ] ], "drawing" => [ {}, [ [ ink ] ] * 3 ], "scale" => [ {}, [] ] }.each do |name, (given, answers)|
+      "order" => [ { "things" => "a\nb" }, [ %w[b a] ] ], "spot" => [ {}, [ [ 5, 5 ] ] ], "drawing" => [ {}, [ kind("drawing").accept([ ink ]) ] * 3 ], "scale" => [ {}, [] ] }.each do |name, (given, answers)|
       count = 0
       items = Usher::Polls::Sheet.new(kind(name, given), answers, title: "When?").items { "p#{count += 1}" }
       assert_operator items.size, :>, 1, name unless answers.empty?
@@ -127,9 +128,20 @@ class PollsTest < CoreTest
     end
   end
 
+  def test_drawings_taken_as_a_page_lie_each_in_its_cell_as_they_lay_on_theirs
+    stroke = { "kind" => "ink", "id" => "s", "colour" => "#1e6079", "stroke_width" => 8, "points" => [ [ 800, 450, nil, 0 ], [ 1600, 900, nil, 9 ] ] }
+    items = Usher::Polls::Sheet.new(kind("drawing"), Array.new(2) { kind("drawing").accept([ stroke ]) }, title: "Draw", size: [ 1600, 900 ]).items { SecureRandom.alphanumeric(20) }
+    boxes = items.map { |item| Usher::Items.build(item) }.grep(Usher::Items::Ink).map(&:box)
+    assert_equal 2, boxes.size
+    assert_equal boxes.map(&:y).uniq.size, 1
+    assert_in_delta boxes[0].width * 2 + 24, boxes[1].x - boxes[0].x, 0.5
+    boxes.each { |box| assert box.x.between?(80, 1520) && box.x + box.width <= 1520 && box.y + box.height <= 900, box.inspect }
+  end
+
   def test_drawings_as_a_thing_are_the_latest_in_few_points_inside_it
     random = Random.new(5)
-    answers = Array.new(20) { Array.new(30) { { "colour" => "#1e6079", "stroke_width" => 6, "points" => Array.new(300) { [ random.rand(1600.0), random.rand(900.0), nil, 0 ] } } } }
+    stroke = ->(points) { { "kind" => "ink", "id" => "s", "colour" => "#1e6079", "stroke_width" => 6, "points" => points } }
+    answers = Array.new(20) { kind("drawing").accept(Array.new(30) { stroke.(Array.new(300) { |at| [ random.rand(1600.0), random.rand(900.0), nil, at ] }) }) }
     figures = ->(all, **more) { Usher::Polls::Figures.new(kind("drawing"), all, title: "Draw", **more).to_h }
     build = ->(values) { Usher::Items.build({ "kind" => "results", "id" => "r", "x" => 0, "y" => 0, "width" => 700, "height" => 400, "poll" => 3, **values }) }
     shown = build.(figures.(answers))
@@ -138,8 +150,8 @@ class PollsTest < CoreTest
     places = shown.draw.scan(/translate\(([\d.]+) ([\d.]+)\) scale\(([\d.]+)\)/).map { |place| place.map(&:to_f) }
     assert_equal 12, places.uniq.size
     assert(places.all? { |x, y, scale| x >= 0 && y >= 0 && x + 1600 * scale <= 700 && y + 900 * scale <= 400 })
-    dot = [ [ { "colour" => "#1e6079", "stroke_width" => 6, "points" => [ [ 5, 5, nil, 0 ] ] } ] ]
-    assert_equal [ [ 5, 5 ] ], build.(figures.(dot)).drawings[0][0]["points"]
+    dot = [ kind("drawing").accept([ stroke.([ [ 605, 405, nil, 0 ], [ 705, 405, nil, 9 ] ]) ]) ]
+    assert_equal [ [ 605, 405 ], [ 705, 405 ] ], build.(figures.(dot)).drawings[0][0]["points"]
     [ figures.(answers, hidden: true), figures.([]) ].each { |none| refute_includes build.(none).draw, "polyline" }
     assert_equal [ 1_200, 1_600 ], figures.(dot, size: [ 1_200, 1_600 ])["page"]
   end

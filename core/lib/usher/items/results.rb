@@ -68,8 +68,8 @@ module Usher
         return "" if drawings.empty?
         wide, high = width - 2 * MARGIN, height - HEAD - MARGIN
         across = (1..drawings.size).max_by { |count| [ wide / count, high / (drawings.size / count.to_f).ceil * page[0] / page[1] ].min }
-        cell = [ wide / across, high / (drawings.size / across.to_f).ceil ]
-        scale = [ (cell[0] - CELL_GAP) / page[0], (cell[1] - CELL_GAP) / page[1] ].min
+        scale = [ (wide / across - CELL_GAP) / page[0], (high / (drawings.size / across.to_f).ceil - CELL_GAP) / page[1] ].min
+        cell = page.map { |side| side * scale + CELL_GAP }
         scale.positive? ? drawings.each_with_index.map { |strokes, index| small(strokes, MARGIN + index % across * cell[0], HEAD + index / across * cell[1], scale) }.join : ""
       end
 

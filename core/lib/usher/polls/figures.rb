@@ -39,7 +39,7 @@ module Usher
 
       # most: points that it may keep.
       def plain(stroke, most)
-        points = Geometry::Polyline.simplify(stroke["points"].map { |place| place.first(2).map { |n| n.round(1) } })
+        points = Geometry::Polyline.simplify(@core.points(stroke).map { |place| place.first(2).map { |n| n.round(1) } })
         points = points.each_slice((points.size / (most - 1.0)).ceil).map(&:first).push(points.last) if points.size > most
         { "colour" => stroke["colour"], "breadth" => stroke["stroke_width"].clamp(0.5, 60), "points" => points.first(400) }
       end

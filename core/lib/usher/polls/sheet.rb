@@ -53,7 +53,7 @@ module Usher
       def drawings
         in_cells(@answers.first(MOST_DRAWINGS), 4) do |strokes, x, y, width, height|
           k = [ width / @size[0].to_f, height / @size[1].to_f ].min
-          strokes.map { |stroke| stroke.except("id").merge("stroke_width" => (stroke["stroke_width"] * k).clamp(*Ink::STROKE_WIDTHS.minmax), "points" => stroke["points"].map { |px, py, *rest| [ (x + px * k).round(2), (y + py * k).round(2), *rest ] }) }
+          strokes.map { |stroke| stroke.slice("kind", "colour", "nib", "opacity").merge("stroke_width" => (stroke["stroke_width"] * k).clamp(*Ink::STROKE_WIDTHS.minmax), "points" => @core.points(stroke).map { |px, py, *rest| [ (x + px * k).round(2), (y + py * k).round(2), *rest ] }) }
         end.flatten
       end
 

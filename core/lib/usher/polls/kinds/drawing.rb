@@ -33,6 +33,9 @@ module Usher
 
         def words(answer) = "a drawing of #{answer.size} #{answer.size == 1 ? 'stroke' : 'strokes'}"
 
+        # Where a stroke of an answer goes, in page units: [[x, y, pressure or nil, ms], ...].
+        def points(stroke) = stroke["points"].map { |x, y, *rest| [ x + stroke["x"], y + stroke["y"], *rest ] }
+
         # Its drawings, as markup for a page.
         def draw(answer) = answer.each_with_index.map { |stroke, index| Page::Drawing.item(Page::Placed.new(Items.restore(stroke), index), 0) }.join
 
