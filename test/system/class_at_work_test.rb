@@ -110,7 +110,7 @@ class ClassAtWorkTest < ApplicationSystemTestCase
     30.times { |number| @second.reload.perform({ "verb" => "put", "items" => [ { "kind" => "note", "id" => "note#{number}", "x" => 40 * number, "y" => 20, "width" => 200, "height" => 120, "text" => "At #{number}" } ] }, id: SecureRandom.alphanumeric(20), by: @owner, layer: @sitting.reload.layer) }
     poll = Poll.ask(@sitting.reload, "letters", { "count" => "3" })
     at(:phone) { assert_no_selector "form[data-poll-kind]" }
-    sleep 8 # longer than a socket is waited for (two beats)
+    sleep Integer(ENV.fetch("ASLEEP", 8)) # seconds; longer than a socket is waited for (two beats)
     at(:phone) { network(true) }
     at(:tablet) { asleep(false) }
     { phone: "A", tablet: "B", laptop: "C" }.each do |place, letter|
