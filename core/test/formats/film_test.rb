@@ -66,6 +66,21 @@ class FilmTest < CoreTest
     end
   end
 
+  # Pictures of a film alone, as some cameras keep them.
+  def test_a_bare_stream_gets_times_so_that_it_can_be_sought
+    Dir.mktmpdir do |folder|
+      bare, whole = File.join(folder, "tide.h264"), File.join(folder, "whole")
+      Usher::Formats::Tool.run("ffmpeg", "-v", "error", "-f", "lavfi", "-i", "testsrc=duration=2:size=320x240:rate=25", "-c:v", "libx264", "-f", "h264", bare)
+      assert Film.known?(bare)
+      assert_raises(Film::Endless) { Film.probe(bare) }
+      Film.mend(bare, to: whole)
+      facts = Film.probe(whole)
+      assert_in_delta 2, facts.seconds, 0.15
+      assert_nil Film.check_end(whole, facts)
+      assert_equal [ 320, 240 ], Usher::Formats::Raster.size(Film.still(whole, at: 1.5))
+    end
+  end
+
   # A playlist names other files: it is not opened, whatever it is called.
   def test_files_that_name_others_are_not_opened
     [ "#EXTM3U\n#EXTINF:1,\n/etc/hostname\n", "ffconcat version 1.0\nfile '/etc/hostname'\n" ].each do |text|

@@ -11,11 +11,12 @@ module Usher
 
       CONTAINERS = %w[matroska webm mov mp4 m4a 3gp 3g2 mj2 avi asf mpeg mpegts mpegvideo flv ogg wav mp3 flac aac aiff amr amrnb amrwb caf w64
                       dv mxf ac3 eac3 dts dtshd truehd mlp tta wv au voc rm ivf nut wtv m4v h264 hevc gxf swf oma ape mpc mpc8 tak smjpeg
-                      nsv 4xm bink smk roq film_cpk thp xwma sox iff qcp g722 gsm rso shn svx ac4 av1 obu live_flv dsf rl2 vivo yuv4mpegpipe].join(",").freeze
+                      nsv 4xm bink smk roq film_cpk thp xwma sox iff qcp g722 gsm rso shn svx ac4 av1 obu live_flv dsf rl2 vivo yuv4mpegpipe vc1].join(",").freeze
       SAFELY = [ "-format_whitelist", CONTAINERS, "-protocol_whitelist", "file,pipe" ].freeze
       BROKEN = "That file is broken or cut off: Usher could not read it to the end. Nothing was changed.".freeze
       UNSUPPORTED = "Usher cannot play that kind of sound or video (%s). Save it as MP4 or MP3, then bring it in again. Nothing was changed.".freeze
       ESTIMATED = %w[mp3 aac ac3 eac3 dts amr amrnb mpegvideo m4v h264 hevc mpeg mpegts au voc g722 gsm mlp truehd].freeze # that do not say how long they are
+      BARE = %w[h264 hevc m4v mpegvideo vc1].freeze # pictures without times, in which nothing can be looked for
       SURE = 26 # of ffprobe's 100, from which a file of an unknown kind is taken for what it says
       SLACK = 0.3 # seconds that a whole file may say too much
       BEFORE = [ 0.5, 4, 60 ].freeze # seconds in which the picture on show is looked for
@@ -23,7 +24,8 @@ module Usher
       SIDE = 1_280 # dots, the longer side of a still and of a copy
       COPY_RATE = 1_200_000 # bits a second of a copy's picture, for a class on one network
 
-      # What a browser recorded live does not say how long it is, so that it cannot be sought (see mend).
+      # What a browser recorded live does not say how long it is, nor does a bare stream, so that neither can be sought (see
+      # mend).
       class Endless < Invalid
       end
 
@@ -43,7 +45,7 @@ module Usher
         streams = streams(found.fetch("streams", []))
         format = found.fetch("format", {})
         seconds = seconds(path, format)
-        raise Endless, BROKEN unless seconds.positive?
+        raise Endless, BROKEN if !seconds.positive? || BARE.include?(format["format_name"])
         width, height = streams["video"] ? upright(streams["video"]) : [ 0, 0 ]
         container = Playing.container(format["format_name"], format.dig("tags", "major_brand"), File.binread(path, 200))
         Facts.new(seconds: seconds.round(2), width: width, height: height, rate: format["bit_rate"].to_i, plays: Playing.plays?(container, streams), sound: !streams["audio"].nil?, kept: Playing.kept(streams))
@@ -54,7 +56,7 @@ module Usher
       # Writes the same again with its length, without changing sound or picture.
       def mend(path, to:)
         name = Tool.run("ffprobe", "-v", "error", *SAFELY, "-show_entries", "format=format_name", "-of", "csv=p=0", path, seconds: 20)
-        container = { "webm" => "webm", "mp4" => "mp4" }.find { |part, _| name.include?(part) }&.last || "matroska"
+        container = { "webm" => "webm", "mp4" => "mp4", **BARE.to_h { |bare| [ bare, "mp4" ] } }.find { |part, _| name.include?(part) }&.last || "matroska"
         Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, "-fflags", "+genpts", "-i", path, "-c", "copy", "-f", container, to)
       rescue Tool::Failed
         raise Invalid, name ? format(UNSUPPORTED, name.strip[0, 40]) : BROKEN
