@@ -133,6 +133,15 @@ class SlidesTest < CoreTest
     assert_equal [ 1.08, 0.5 ], odp.values_at("leading", "gap")
   end
 
+  def test_paragraphs_begin_where_the_file_says
+    at = ->(look, inner = "") { pptx_slide(shape(at: [ 0, 0, 500, 300 ], paragraphs: %(<a:p><a:pPr #{look}>#{inner}</a:pPr><a:r><a:rPr sz="1000"/><a:t>Ebb</a:t></a:r></a:p>))).items.first["x"] * 0.6 - 7.2 }
+    assert_in_delta 0, at.(""), 0.1
+    assert_in_delta 72, at.('marL="914400"'), 0.1
+    assert_in_delta 36, at.('marL="914400" indent="-457200"'), 0.1
+    assert_in_delta 57, at.('marL="914400" indent="-457200"', '<a:buChar char="•"/>'), 0.1
+    assert_in_delta 36, at.('lvl="2"'), 0.1
+  end
+
   def test_a_break_in_an_entry_stays_under_its_words
     entry = '<a:p><a:pPr><a:buChar char="-"/></a:pPr><a:r><a:t>Ebb</a:t></a:r><a:br/><a:r><a:t>goes out</a:t></a:r></a:p>'
     assert_equal [ "Ebb\ngoes out", %w[bullets under] ], pptx_slide(shape(at: [ 0, 0, 300, 90 ], paragraphs: entry)).items.first.values_at("text", "lists")

@@ -6,6 +6,7 @@ module Usher
       class OpenXml::Writing
         Part = OpenXml::Part
         ALIGN = { "ctr" => "middle", "r" => "right" }.freeze
+        STEP = 18.0 # points for each level, where nothing is said
         STRUCK = %w[sngStrike dblStrike].freeze
         ANCHOR = { "ctr" => "middle", "b" => "bottom" }.freeze
         INSETS = { "lIns" => 91_440, "tIns" => 45_720, "rIns" => 91_440, "bIns" => 45_720 }.freeze # EMU
@@ -36,9 +37,16 @@ module Usher
           looks = [ own, *@levels.map { |list| Part.at(list, "lvl#{level + 1}pPr") } ].compact
           pieces = paragraph.element_children.filter_map { |node| run(node, looks) }
           pieces << words_of("", Part.at(paragraph, "endParaRPr"), looks) if pieces.empty?
-          line = pieces.map(&:size).max * Words::NATURAL
-          Words::Paragraph.new(runs: pieces, align: align(looks), list: list(looks), indent: level * 18.0, leading: distance(looks, "lnSpc", line)&./(line),
+          line, list = pieces.map(&:size).max * Words::NATURAL, list(looks)
+          Words::Paragraph.new(runs: pieces, align: align(looks), list: list, indent: indent(looks, level, list, pieces.map(&:size).max), leading: distance(looks, "lnSpc", line)&./(line),
             before: distance(looks, "spcBef", line), after: distance(looks, "spcAft", line))
+        end
+
+        # Points before an entry's sign, or a paragraph's first line. Entries stand behind their sign by themselves.
+        def indent(looks, level, list, size)
+          left, first = %w[marL indent].map { |name| said(looks, name)&.to_f&./(OpenXml::POINT) }
+          return level * STEP unless left
+          [ list == "none" ? left + first.to_f : left - Text::Layout::INDENT * size, 0 ].max
         end
 
         # Points between lines or paragraphs, of which a line usually has so many; nil where nothing is said.
