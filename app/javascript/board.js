@@ -30,7 +30,6 @@ import { Using } from "board/arranging/using"
 import { Tidier } from "board/drawing/tidier"
 import { BringIn } from "board/media/bring_in"
 import { MediaRoom } from "board/media/room"
-import { Overview } from "board/pages/overview"
 import { RunningOrder } from "board/pages/running_order"
 import { Turning } from "board/pages/turning"
 import { Doors } from "board/teaching/doors"
@@ -115,7 +114,6 @@ const simple = {
   using: Using,
   clipboard: Clipboard,
   look: Look,
-  overview: Overview,
   tidier: Tidier,
   recorder: Recorder,
   doors: Doors,
@@ -134,7 +132,9 @@ parts.wire = new Wire(
   () => state.doors
 )
 
+const OVERVIEW = "board/pages/overview"
 surface.camera.watch(({ view: { scale }, page: { width }, fitted, narrow }) => {
+  if (!fitted && !parts.fetched.known(OVERVIEW)) parts.fetched.run(OVERVIEW, "draw")
   surface.ink.redraw()
   const wings = surface.stage.clientWidth - surface.camera.toScreen(width, 0)[0] > WINGS
   Object.assign(state, { fitted, narrow, wings, zoom: `${Math.round(scale * 100)} %`, ...surface.camera.limits })

@@ -36,6 +36,7 @@
     else {
       const at = document.elementFromPoint(box.left + box.width / 2, box.top + box.height / 2)
       const hit = at && (target.contains(at) || at.contains(target) && at.closest("label, a, button") === at || at.closest("label")?.control === control)
+      if (at?.closest(".format-menu") && !control.closest(".format-menu")) continue // an open menu lies over what is beside it
       if (!hit && !control.disabled) found.push(`${name(control)} is covered by ${at ? name(at) : "nothing"}`)
     }
     const least = bar(control) ? 40 : 44

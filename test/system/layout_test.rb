@@ -49,6 +49,12 @@ class LayoutTest < ApplicationSystemTestCase
       tool name
       walk "Prepare, #{name}"
     end
+    tool "text"
+    tap_at 420, 300
+    find(".typing").send_keys "ebb and flood"
+    find("#format-bar summary", text: "Marks").click
+    walk "a text and its marks"
+    page.send_keys :escape, :escape
     tool "shape"
     walk "Prepare, shapes"
     tool "arrange"
@@ -129,6 +135,13 @@ class LayoutTest < ApplicationSystemTestCase
     end
     assert_selector "#answers .answers-pile"
     walk "answers put together"
+    find("#answers .dialog-head [data-close]").click
+    sitting.allow(%w[copy])
+    pip.reload.perform(sitting.page, { "verb" => "put", "items" => [ { "kind" => "ink", "id" => "pips", "colour" => "#1e6079", "stroke_width" => 6, "points" => [ [ 10, 10 ], [ 60, 60 ] ] } ] }, id: SecureRandom.alphanumeric(20))
+    find(".bar-doors").click
+    within("#doors") { click_button "Look at their copies" }
+    assert_selector "#answers .answer-card img"
+    walk "all copies"
     find("#answers .dialog-head [data-close]").click
     sitting.poll.close
     visit sitting_report_path(sitting)

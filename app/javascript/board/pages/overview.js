@@ -4,7 +4,7 @@ import { drag } from "surface/drag"
 
 const LONGER = 190 // CSS pixels of the map's longer side
 
-export class Overview extends Part {
+export default class Overview extends Part {
   static needs = ["surface"]
 
   constructor(parts) {
