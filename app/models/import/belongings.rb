@@ -7,7 +7,9 @@ class Import::Belongings
 
   # The number of a picture; nil when it is of a kind that browsers do not show.
   def picture(name, bytes)
-    picture = Picture.take_in_bytes(bytes, teacher: @asset.teacher, name: called(name), origin: "slides:#{@asset.id}:#{name}")
+    facts = { teacher: @asset.teacher, name: called(name), origin: "slides:#{@asset.id}:#{name}" }
+    own = Usher::Formats::Slides::OWN.match?(name) && bytes.bytesize <= Usher::Formats::Svg::Reader::MAX_BYTES
+    picture = own ? Picture.of_drawing(bytes, **facts) : Picture.take_in_bytes(bytes, **facts)
     PictureVersionsJob.perform_later(picture) if picture.previously_new_record?
     picture.id
   rescue Usher::Invalid

@@ -45,8 +45,9 @@ class SlidePaintsTest < CoreTest
   def test_the_ground_of_a_slide_may_be_a_gradient
     ground = '<p:bg><p:bgPr><a:gradFill><a:gsLst><a:gs pos="0"><a:srgbClr val="000000"/></a:gs><a:gs pos="100000"><a:srgbClr val="FFFFFF"/></a:gs></a:gsLst></a:gradFill></p:bgPr></p:bg>'
     slide = pptx_slide({ tree: "", bg: ground })
-    assert_equal [ "ground.svg", "#808080" ], [ slide.backdrop, slide.colour ]
-    assert_includes slide.pictures["ground.svg"], "linearGradient"
+    assert_equal [ true, "#808080" ], [ Slides::OWN.match?(slide.backdrop), slide.colour ]
+    assert_includes slide.pictures[slide.backdrop], "linearGradient"
+    refute_equal slide.backdrop, pptx_slide({ tree: "", bg: ground.sub("000000", "1E6079") }).backdrop, "each ground is a picture of its own"
   end
 
   def gradient(style, **more)
@@ -86,6 +87,15 @@ class SlidePaintsTest < CoreTest
     assert_includes fill_of(filled).at("pattern image")["href"], "image/png"
     gone = odp_slide(path, styles: styles, common: image)
     assert_equal %w[picture], gone.missing
+  end
+
+  def test_a_photo_in_a_form_comes_without_its_notes
+    segment = ->(marker, text) { [ 0xFF, marker, text.bytesize + 2 ].pack("CCn") + text }
+    start, scan = "\xFF\xD8".b, "\xFF\xDA\x00\x02picture\xFF\xD9".b
+    photo = start + segment.(0xE0, "JFIF") + segment.(0xE1, "Exif: at the quay") + segment.(0xFE, "by the keeper") + segment.(0xDB, "tables") + scan
+    kept = Nokogiri::XML(Slides::Photo.new(photo).definition(0, 0, 9, 9)).remove_namespaces!.at("image")["href"].split(",").last.unpack1("m0")
+    assert_equal start + segment.(0xE0, "JFIF") + segment.(0xDB, "tables") + scan, kept
+    [ start, start + "\xFF".b, start + "\xFF\xE1\xFF\xFF".b ].each { |broken| assert Slides::Photo.new(broken).definition(0, 0, 9, 9) }
   end
 
   # ---- connectors and what leans

@@ -1,3 +1,5 @@
+require "digest"
+
 module Usher
   module Formats
     # Slides of an office presentation as things that live on a page: words, shapes, pictures and tables
@@ -25,12 +27,16 @@ module Usher
       OPEN_DOCUMENT = %w[presentation presentation-template].map { |kind| "application/vnd.oasis.opendocument.#{kind}" }
       READERS = { **OPEN_XML.to_h { |type| [ type, :OpenXml ] }, **OPEN_DOCUMENT.to_h { |type| [ type, :OpenDocument ] } }.freeze
       MOST = 500 # slides at once
+      OWN = /\Adrawn-\h{24}\.svg\z/ # names of drawings that are made here
 
       # width, height in points; colour: of the ground, "#rrggbb"; backdrop: the name of the picture that is
       # its paper, or nil; items: values for Items.build, where a picture's number is its name in `pictures`
       # ({ name => bytes }), and that of a film or a sound the name under which the reader can `copy` it;
       # notes: what the speaker wrote; missing: what could not be read, a word for each ("chart").
       Slide = Struct.new(:width, :height, :colour, :backdrop, :items, :pictures, :notes, :missing, keyword_init: true)
+
+      # The name under which a drawing that was made here is among a slide's pictures: the same for the same drawing.
+      def self.own_name(svg) = "drawn-#{Digest::SHA256.hexdigest(svg)[0, 24]}.svg"
 
       # A reader of the file at `path`, which answers `count`, `slide(number)` (a Slide, counted from one)
       # and `copy(name, io)` (whether it was there). Raises Invalid when it is broken, locked or has too many.

@@ -18,7 +18,7 @@ module Usher
 
         # What lies on its ground: the name of a picture, whose file `bytes` is, a Gradient, or nil.
         def paint(backdrop, bytes: nil)
-          backdrop, bytes = "ground.svg", backdrop.svg(@width * @scale, @height * @scale) if backdrop.is_a?(Gradient)
+          backdrop, bytes = backdrop.svg(@width * @scale, @height * @scale).then { |svg| [ Slides.own_name(svg), svg ] } if backdrop.is_a?(Gradient)
           @pictures[@backdrop = backdrop] = bytes if bytes
         end
 

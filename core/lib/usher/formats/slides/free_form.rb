@@ -1,5 +1,3 @@
-require "digest"
-
 module Usher
   module Formats
     module Slides
@@ -55,7 +53,7 @@ module Usher
           drawn = @parts.chunk_while { |one, other| one.run == other.run }.map { |run| path(run, place, edge) }.join + heads(place, edge)
           drawn = @look.paint.definition(room, room, around.width, around.height) + drawn if @look.paint
           svg = %(<svg xmlns="http://www.w3.org/2000/svg" width="#{width}" height="#{height}" viewBox="0 0 #{width} #{height}">#{drawn}</svg>)
-          name = "form-#{Digest::SHA256.hexdigest(svg)[0, 24]}.svg"
+          name = Slides.own_name(svg)
           yield name, svg
           { "kind" => "picture", "picture" => name, "opacity" => @look.opacity.clamp(0.05, 1), "x" => x, "y" => y, "width" => width, "height" => height }
         end

@@ -4,11 +4,12 @@ module Usher
       # A fill that is a picture, stretched over the box (SVG 2, 14.3).
       class Photo
         ID = Gradient::ID
-        TYPES = { "\xFF\xD8".b => "jpeg", "\x89P".b => "png", "GI".b => "gif", "RI".b => "webp" }.freeze
+        NOTES = [ 0xE1, 0xED, 0xFE ].freeze # markers of where it was taken, and by whom: APP1, APP13, COM
+        TYPES = { "\xFF\xD8".b => "jpeg", "\x89P".b => "png" }.freeze
 
         # bytes: of a picture of dots; crop: the part that is shown, [left, top, width, height] in shares.
         def initialize(bytes, crop: nil)
-          @bytes, @crop = bytes, crop || [ 0, 0, 1, 1 ]
+          @bytes, @crop = bare(bytes.b), crop || [ 0, 0, 1, 1 ]
         end
 
         # Whether these bytes can be a fill.
@@ -17,8 +18,21 @@ module Usher
         # As Gradient#definition.
         def definition(x, y, width, height)
           left, top, wide, high = @crop
-          image = Markup.tag("image", href: "data:image/#{TYPES.fetch(@bytes.b[0, 2])};base64,#{[ @bytes ].pack('m0')}", x: -left * width / wide, y: -top * height / high, width: width / wide, height: height / high, preserveAspectRatio: "none")
+          image = Markup.tag("image", href: "data:image/#{TYPES.fetch(@bytes[0, 2])};base64,#{[ @bytes ].pack('m0')}", x: -left * width / wide, y: -top * height / high, width: width / wide, height: height / high, preserveAspectRatio: "none")
           Markup.tag("pattern", { id: ID, patternUnits: "userSpaceOnUse", x: x, y: y, width: width, height: height }, image)
+        end
+
+        private
+
+        # A JPEG (ITU-T T.81, B.1.1.4) without its notes, up to where its picture begins; anything else as it is.
+        def bare(bytes)
+          return bytes unless bytes.start_with?("\xFF\xD8".b)
+          at, kept = 2, bytes[0, 2]
+          while bytes.getbyte(at) == 0xFF && (marker = bytes.getbyte(at + 1)) && marker != 0xDA && (long = bytes[at + 2, 2].unpack1("n"))
+            kept << bytes[at, long + 2].to_s unless NOTES.include?(marker)
+            at += long + 2
+          end
+          kept << bytes[at..].to_s
         end
       end
     end
