@@ -142,6 +142,19 @@ class SlidesTest < CoreTest
     assert_in_delta 36, at.('lvl="2"'), 0.1
   end
 
+  def test_paragraphs_and_entries_of_opendocument_begin_where_the_file_says
+    level = ->(place) { %(<text:list-style style:name="L"><text:list-level-style-bullet text:level="1" text:bullet-char="-">#{place}</text:list-level-style-bullet></text:list-style>) }
+    styles = '<style:style style:name="P" style:family="paragraph"><style:paragraph-properties fo:margin-left="40pt" fo:text-indent="-10pt"/><style:text-properties fo:font-size="10pt"/></style:style>'
+    at = lambda do |place, words = '<text:list text:style-name="L"><text:list-item><text:p text:style-name="P">Ebb</text:p></text:list-item></text:list>'|
+      odp_slide("<draw:frame svg:x=\"0pt\" svg:y=\"0pt\" svg:width=\"300pt\" svg:height=\"90pt\"><draw:text-box>#{words}</draw:text-box></draw:frame>", styles: styles + level.(place)).items.first["x"] / 4 - 7.1
+    end
+    assert_in_delta 30, at.("", '<text:p text:style-name="P">Ebb</text:p>'), 0.1
+    assert_in_delta 0, at.(""), 0.1
+    assert_in_delta 35, at.('<style:list-level-properties text:space-before="20pt" text:min-label-width="30pt"/>'), 0.1
+    assert_in_delta 45, at.('<style:list-level-properties><style:list-level-label-alignment fo:margin-left="60pt"/></style:list-level-properties>'), 0.1
+    assert_in_delta 0, at.('<style:list-level-properties text:min-label-width="5pt"/>'), 0.1
+  end
+
   def test_a_break_in_an_entry_stays_under_its_words
     entry = '<a:p><a:pPr><a:buChar char="-"/></a:pPr><a:r><a:t>Ebb</a:t></a:r><a:br/><a:r><a:t>goes out</a:t></a:r></a:p>'
     assert_equal [ "Ebb\ngoes out", %w[bullets under] ], pptx_slide(shape(at: [ 0, 0, 300, 90 ], paragraphs: entry)).items.first.values_at("text", "lists")

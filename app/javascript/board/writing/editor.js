@@ -356,7 +356,7 @@ export class Editor extends Part {
     const { area, edited } = this
     if (!area) return
     const { scale } = this.surface.camera.view
-    const { kind, x, y, size, font, bold, italic, colour, align, angle, leading, gap, tracking } = edited
+    const { kind, x, y, size, font, bold, italic, colour, align, angle, leading, gap, tracking, vertical } = edited
     const width = edited.room ?? edited.width,
       before = (width - edited.width) * this.share() // what of the room lies before the box
     const [left, top] = this.surface.camera.toScreen(x - before, y)
@@ -376,7 +376,7 @@ export class Editor extends Part {
       fontStyle: italic ? "italic" : "normal",
       color: colour ?? "",
       letterSpacing: tracking ? `${tracking * size}px` : "",
-      alignContent: middle ? "center" : "start",
+      alignContent: { top: "start", bottom: "end" }[vertical] ?? (middle ? "center" : "start"),
       textAlign: { middle: "center", right: "end" }[align] ?? "start",
       background: this.ground(height)
     })

@@ -39,16 +39,30 @@ module Usher
           list.children.each do |item|
             before = found.size
             read(item, level, style, found)
-            found[before]&.list = sign(style, level) if found.size > before && item.name == "list-item" && item.children.first&.name != "list"
+            next unless found.size > before && item.name == "list-item" && item.children.first&.name != "list"
+            look = entry(style, level)
+            found[before].tap { |paragraph| paragraph.list, paragraph.indent = sign(look), behind(look, paragraph) || paragraph.indent }
           end
         end
 
-        # Whether entries at this level have a point, a number or nothing before them.
-        def sign(style, level)
+        # How entries at this level look, or nil.
+        def entry(style, level)
           known = @styles.other("list-style", style) || @styles.lineage(@family, level_style(level) || @name).filter_map { |node| node.at("graphic-properties", "list-style") }.first
-          entry = known&.children&.find { |one| one["level"].to_i == level }
-          return entry["num-format"].to_s.empty? ? "none" : "numbers" if entry&.name == "list-level-style-number"
-          entry && entry["bullet-char"].to_s.strip.empty? ? "none" : "bullets"
+          known&.children&.find { |one| one["level"].to_i == level }
+        end
+
+        # Whether there is a point, a number or nothing before them.
+        def sign(look)
+          return look["num-format"].to_s.empty? ? "none" : "numbers" if look&.name == "list-level-style-number"
+          look && look["bullet-char"].to_s.strip.empty? ? "none" : "bullets"
+        end
+
+        # Points before the sign of an entry; nil where the level does not say where its words begin (20.124 and 20.140).
+        def behind(look, paragraph)
+          place = look&.at("list-level-properties")
+          label = place&.at("list-level-label-alignment")
+          left = label ? Node.points(label["margin-left"]) : place && %w[space-before min-label-width].filter_map { |name| Node.points(place[name]) }.then { |widths| widths.sum if widths.any? }
+          left && [ left - Text::Layout::INDENT * paragraph.size, 0 ].max
         end
 
         def paragraph(node, level)
@@ -56,7 +70,13 @@ module Usher
           runs = pieces(node, own, level)
           runs = [ run("", own, level) ] if runs.empty?
           before, after = %w[margin-top margin-bottom].map { |side| Node.points(said(own, level, side)) }
-          Words::Paragraph.new(runs: runs, align: align(own, level), list: "none", indent: [ level - 1, 0 ].max * STEP.to_f, leading: leading(own, level, runs.map(&:size).max), before: before, after: after)
+          Words::Paragraph.new(runs: runs, align: align(own, level), list: "none", indent: indent(own, level), leading: leading(own, level, runs.map(&:size).max), before: before, after: after)
+        end
+
+        # Points before the first line: what the paragraph says, or a step for each level.
+        def indent(own, level)
+          return (level - 1) * STEP.to_f if level.positive?
+          [ %w[margin-left text-indent].sum { |name| Node.points(said(own, level, name)).to_f }, 0 ].max
         end
 
         # From one line to the next, in lines.
