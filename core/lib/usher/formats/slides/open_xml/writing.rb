@@ -38,15 +38,9 @@ module Usher
           pieces = paragraph.element_children.filter_map { |node| run(node, looks) }
           pieces << words_of("", Part.at(paragraph, "endParaRPr"), looks) if pieces.empty?
           line, list = pieces.map(&:size).max * Words::NATURAL, list(looks)
-          Words::Paragraph.new(runs: pieces, align: align(looks), list: list, indent: indent(looks, level, list, pieces.map(&:size).max), leading: distance(looks, "lnSpc", line)&./(line),
-            before: distance(looks, "spcBef", line), after: distance(looks, "spcAft", line))
-        end
-
-        # Points before an entry's sign, or a paragraph's first line. Entries stand behind their sign by themselves.
-        def indent(looks, level, list, size)
           left, first = %w[marL indent].map { |name| said(looks, name)&.to_f&./(OpenXml::POINT) }
-          return level * STEP unless left
-          [ list == "none" ? left + first.to_f : left - Text::Layout::INDENT * size, 0 ].max
+          Words::Paragraph.new(runs: pieces, align: align(looks), list: list, indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), leading: distance(looks, "lnSpc", line)&./(line),
+            before: distance(looks, "spcBef", line), after: distance(looks, "spcAft", line))
         end
 
         # Points between lines or paragraphs, of which a line usually has so many; nil where nothing is said.
