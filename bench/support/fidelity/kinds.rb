@@ -61,6 +61,21 @@ module Fidelity
     def judge(page) = graded(Look.compare(page.ours, page.reference, soft: false)[:ink], 0.01, 0.1)
   end
 
+  # Lists of drawing commands, as LibreOffice draws them; edges may be a little elsewhere.
+  class Metafile < Kind
+    ENDINGS = %w[emf wmf].freeze
+
+    def pages
+      Dir.mktmpdir do |folder|
+        reference = Office.convert(@path, "png", folder) or next
+        picture = @asset.picture
+        yield Page.new(picture.photo? ? picture.file.download : drawn(picture.file.download), File.binread(reference), [], [])
+      end
+    end
+
+    def judge(page) = graded(Look.compare(page.ours, page.reference)[:mean], 4, 12)
+  end
+
   class Paper < Kind
     ENDINGS = %w[pdf].freeze
 
@@ -86,7 +101,7 @@ module Fidelity
   end
 
   class Film < Kind
-    ENDINGS = %w[mp4 m4v mov mkv webm avi wmv asf flv f4v ts mts m2ts dv mxf mpg mpeg vob 3gp ogv ogg oga mp3 m4a aac ac3 eac3 dts flac wav aiff aif au wma wv tta opus amr caf mka mp2 spx w64 voc].freeze
+    ENDINGS = %w[mp4 m4v mov mkv webm avi wmv asf flv f4v ts mts m2ts dv mxf mpg mpeg vob 3gp ogv ogg oga mp3 m4a aac ac3 eac3 dts flac wav aiff aif au wma wv tta opus amr caf mka mp2 spx w64 voc h264].freeze
 
     # It plays, or its copy does, as long as it is.
     def pages
@@ -108,7 +123,7 @@ module Fidelity
     end
   end
 
-  KINDS = [ Drawing, Paper, Deck, Film, Photo ].freeze
+  KINDS = [ Drawing, Metafile, Paper, Deck, Film, Photo ].freeze
 
   # The kind of a file by its ending, or nil.
   def self.kind_of(path) = KINDS.find { |kind| kind::ENDINGS.include?(File.extname(path).delete_prefix(".").downcase) }
