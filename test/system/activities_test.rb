@@ -121,6 +121,22 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
     at(:laptop) { assert_no_selector ".player" }
   end
 
+  # Whoever presses longer than an answer takes would else tap on nothing.
+  test "what is pressed does not change under the finger, though somebody else plays meanwhile" do
+    lesson = lesson(@owner)
+    card_on(lesson.pages.first, activity(lesson))
+    start_on lesson.pages.first
+    told = ->(event) { page.execute_script("document.querySelector('[data-player] [data-put]').dispatchEvent(new PointerEvent(arguments[0], { bubbles: true, pointerId: 7 }))", event) }
+    page.execute_script("document.querySelector('.player-head b').textContent = 'as it was'")
+    told.("pointerdown")
+    page.execute_script("document.querySelector('[data-player]').dispatchEvent(new CustomEvent('elsewhere', { bubbles: true }))")
+    assert_no_text "0 of 4", wait: 1
+    sleep 0.8
+    assert_text "as it was"
+    told.("pointerup")
+    assert_text "0 of 4"
+  end
+
   test "one tap sends it to the phones, where it opens once, and the board tells who is where" do
     lesson = lesson(@owner)
     card_on(lesson.pages.first, made = activity(lesson))
