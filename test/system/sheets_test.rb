@@ -72,6 +72,25 @@ class SheetsTest < ApplicationSystemTestCase
     assert_no_selector ".bar-poll", visible: true
   end
 
+  # A press lasts longer than it takes to look at the room, which thirty who answer ask for all the time.
+  test "a press is heard though the room changes while it lasts" do
+    open_board @lesson, teach: true
+    click_button "Open the doors"
+    within("#doors") { click_button "A–D" }
+    assert_no_selector "#doors[open]"
+    find(".bar-doors").click
+    button = find("#doors button", text: "Close the poll")
+    x, y = page.evaluate_script("(({ left, top, width, height }) => [left + width / 2, top + height / 2])(arguments[0].getBoundingClientRect())", button)
+    mouse = ->(type) { cdp "Input.dispatchMouseEvent", type: type, x: x, y: y, button: "left", clickCount: 1 }
+    mouse.("mouseMoved")
+    mouse.("mousePressed")
+    looked = page.evaluate_async_script("document.addEventListener('htmx:beforeSwap', ({ detail }) => arguments[0](detail.requestConfig.triggeringEvent?.type)); htmx.trigger(document.querySelector('#doors [data-room]:has(:active)'), 'room')")
+    assert_equal "room", looked
+    sleep 0.2
+    mouse.("mouseReleased")
+    within("#doors") { assert_text "The poll is closed" }
+  end
+
   test "a sound that a finger opens from a thing stays open" do
     sound = @owner.assets.take_in(upload(Media.wav, "Fog horn.wav"))
     lay @page, note("horn", "link" => { "to" => "sound", "asset" => sound.id, "name" => "Fog horn" })

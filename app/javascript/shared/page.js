@@ -3,6 +3,7 @@ import { say } from "shared/say"
 import { momentHeaders } from "shared/moment"
 import { startSheets } from "shared/sheets"
 
+const AGAIN = 300 // ms until what would have changed under a finger is looked at again
 const ASKED = ".poll-chart, .report, .answers, .seat-card, [data-asks], .device-poll"
 
 export const token = () => document.querySelector("meta[name=csrf-token]")?.content ?? ""
@@ -19,6 +20,13 @@ export function startHtmx(htmx) {
   // A form that was not accepted comes back with what is missing.
   document.addEventListener("htmx:beforeSwap", ({ detail }) => {
     if (detail.xhr.getResponseHeader("X-Usher-Form")) Object.assign(detail, { shouldSwap: true, isError: false })
+  })
+  // What is pressed does not change under the finger: a click on something that is new by then is none.
+  document.addEventListener("htmx:beforeSwap", ({ detail }) => {
+    const { elt, triggeringEvent } = detail.requestConfig
+    if (triggeringEvent?.type !== "room" || !detail.target.querySelector(":active")) return
+    detail.shouldSwap = false
+    setTimeout(() => htmx.trigger(elt, "room"), AGAIN)
   })
   document.addEventListener("htmx:responseError", event => {
     const { xhr } = event.detail
