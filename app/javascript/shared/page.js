@@ -3,6 +3,7 @@ import { say } from "shared/say"
 import { momentHeaders } from "shared/moment"
 import { startSheets } from "shared/sheets"
 
+const TOLD = ["room", "tools"] // by which parts of a page are told that others did something
 const AGAIN = 300 // ms until what would have changed under a finger is looked at again
 const ASKED = ".poll-chart, .report, .answers, .seat-card, [data-asks], .device-poll"
 
@@ -23,10 +24,11 @@ export function startHtmx(htmx) {
   })
   // What is pressed does not change under the finger: a click on something that is new by then is none.
   document.addEventListener("htmx:beforeSwap", ({ detail }) => {
-    const { elt, triggeringEvent } = detail.requestConfig
-    if (triggeringEvent?.type !== "room" || !detail.target.querySelector(":active")) return
+    const { elt, triggeringEvent } = detail.requestConfig,
+      told = triggeringEvent?.type
+    if (!TOLD.includes(told) || !detail.target.querySelector(":active")) return
     detail.shouldSwap = false
-    setTimeout(() => htmx.trigger(elt, "room"), AGAIN)
+    setTimeout(() => htmx.trigger(elt, told), AGAIN)
   })
   document.addEventListener("htmx:responseError", event => {
     const { xhr } = event.detail
