@@ -61,7 +61,7 @@ module Fidelity
     def judge(page) = graded(Look.compare(page.ours, page.reference, soft: false)[:ink], 0.01, 0.1)
   end
 
-  # Lists of drawing commands, as LibreOffice draws them; edges may be a little elsewhere.
+  # Lists of drawing commands, as LibreOffice draws them on a paper of its own; edges may be a little elsewhere.
   class Metafile < Kind
     ENDINGS = %w[emf wmf].freeze
 
@@ -69,7 +69,8 @@ module Fidelity
       Dir.mktmpdir do |folder|
         reference = Office.convert(@path, "png", folder) or next
         picture = @asset.picture
-        yield Page.new(picture.photo? ? picture.file.download : drawn(picture.file.download), File.binread(reference), [], [])
+        ours = picture.photo? ? picture.file.download : drawn(picture.file.download)
+        yield Page.new(*[ ours, File.binread(reference) ].map { |bytes| Look.trimmed(bytes) }, [], [])
       end
     end
 

@@ -15,6 +15,15 @@ module Fidelity
     # Both beside each other, into a file.
     def keep(one, other, file) = Forked.run { open(one).join(open(other), :horizontal, expand: true, shim: 8).write_to_file(file) && nil }
 
+    # What is drawn in it, without the paper around.
+    def trimmed(bytes)
+      Forked.run do
+        image = Vips::Image.new_from_buffer(bytes, "").colourspace(:srgb)
+        image = image.flatten(background: 255) if image.has_alpha?
+        image.crop(*image.find_trim(threshold: 10, background: [ 255, 255, 255 ])).pngsave_buffer
+      end
+    end
+
     # On white, WIDTH dots wide.
     def open(bytes)
       image = Vips::Image.thumbnail_buffer(bytes, WIDTH, height: 4_000, size: :both).colourspace(:srgb).copy_memory
