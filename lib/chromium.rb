@@ -15,13 +15,14 @@ module Chromium
 
   module_function
 
-  # Registers a Capybara driver by this name. width and height in CSS pixels.
-  def register(name, width: 1280, height: 800, touch: false)
+  # Registers a Capybara driver by this name. width and height in CSS pixels; a block gets each driver that is made.
+  def register(name, width: 1280, height: 800, touch: false, &made)
     Capybara.register_driver(name) do |app|
       options = Selenium::WebDriver::Options.chrome(binary: "/usr/bin/chromium", args: [ *FLAGS, "--window-size=#{width},#{height + 150}" ])
       options.add_option("goog:loggingPrefs", { browser: "ALL" })
       service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
-      Driver.new(app, browser: :chrome, options: options, service: service).tap { |driver| size(driver, width, height, touch: touch) }
+      Driver.new(app, browser: :chrome, options: options, service: service)
+        .tap { |driver| size(driver, width, height, touch: touch) }.tap { |driver| made&.call(driver) }
     end
   end
 

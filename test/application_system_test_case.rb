@@ -1,10 +1,9 @@
 require "test_helper"
 require "chromium"
+require "support/witness"
 
-Chromium.register(:wall)
-Chromium.register(:laptop)
-Chromium.register(:phone, width: 390, height: 844, touch: true)
-Chromium.register(:tablet, width: 820, height: 1180, touch: true)
+{ wall: {}, laptop: {}, phone: { width: 390, height: 844, touch: true }, tablet: { width: 820, height: 1180, touch: true } }
+  .each { |name, kind| Chromium.register(name, **kind) { |driver| Witness.watch(driver) } }
 # Without config/puma.rb: that claims the data folder, and the tests run in several processes.
 Capybara.server = :puma, { Silent: true, Threads: "0:12", config_files: [ "-" ] }
 Capybara.default_max_wait_time = 15 # a machine may be busy; what is there is not waited for
@@ -29,6 +28,7 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
   # first, since a board then keeps and sends what was being typed, and what it sent is waited for.
   def before_teardown
     super
+    Witness.tell(Capybara.send(:session_pool)) unless passed? || skipped?
     Capybara.send(:session_pool).each_value do |session|
       browser = session.driver.browser
       origin = browser.current_url[%r{\Ahttp://[^/]+}] or next
@@ -105,6 +105,21 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
     draw [ [ x, y ], [ x + dx / 2, y + dy / 2 ], [ x + dx, y + dy ] ]
   end
 
+  # Until the screen has been drawn smoothly for some frames, or five seconds have gone: what a person sees before
+  # pressing. Chromium takes a finger away again when a frame of a new screen lasts too long.
+  def drawn
+    page.evaluate_async_script(<<~JS)
+      const done = arguments[0], until = performance.now() + 5000
+      let smooth = 0, last = performance.now()
+      const look = now => {
+        smooth = now - last < 50 ? smooth + 1 : 0
+        last = now
+        smooth > 5 || now > until ? done(true) : requestAnimationFrame(look)
+      }
+      requestAnimationFrame(look)
+    JS
+  end
+
   # Fingers: each a list of [x, y], moved together step by step. radius: half of how broad each is.
   def touch(*fingers, radius: 8)
     fingers.map(&:size).max.times do |step|
@@ -135,7 +150,7 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
   def eventually(message = nil, seconds: 15)
     deadline = Time.now + seconds
     sleep 0.05 until (found = yield) || Time.now > deadline
-    assert found, message || "did not happen within #{seconds} s"
+    assert found, message || "did not happen within #{seconds} s: line #{caller_locations(1, 1).first.lineno}"
     found
   end
 

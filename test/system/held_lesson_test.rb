@@ -11,20 +11,21 @@ class HeldLessonTest < ApplicationSystemTestCase
     sign_in @owner
   end
 
-  test "cues are put in another order by a finger, which scrolls when it does not rest first, and by keys" do
-    @page.perform({ "verb" => "together", "steps" => %w[c1 c2 c3].map { |id| { "verb" => "cue", "put" => { "id" => id, "verb" => "start", "tool" => "countdown", "minutes" => id[1].to_i } } } }, id: fresh, by: @owner)
+  test "cues are put in another order by a finger that rests first, scroll under one that does not, and move by keys" do
+    prepare_cues(9)
     open_board @lesson
     find(".running-cues").click
-    assert_selector "[data-cue-row]", count: 3
-    middle = ->(row) { page.evaluate_script("(r => [r.x + 30, r.y + r.height / 2])(document.querySelectorAll('[data-cue-row]')[#{row}].getBoundingClientRect())") }
-    from, to = middle.(0), middle.(2)
-    cdp("Input.dispatchTouchEvent", type: "touchStart", touchPoints: [ { x: from[0], y: from[1] } ])
-    sleep 0.6
-    (1..10).each { |step| cdp("Input.dispatchTouchEvent", type: "touchMove", touchPoints: [ { x: from[0], y: from[1] + (to[1] + 14 - from[1]) * step / 10 } ]) }
-    cdp("Input.dispatchTouchEvent", type: "touchEnd", touchPoints: [])
-    eventually("the first stands last") { @page.reload.cues.map { |cue| cue["id"] } == %w[c2 c3 c1] }
-    find("[data-cue-row]", text: "1 min").send_keys [ :alt, :arrow_up ]
-    eventually("a key moves it up") { @page.reload.cues.map { |cue| cue["id"] } == %w[c2 c1 c3] }
+    assert_selector "[data-cue-row]", count: 9
+    drawn
+    x, y = middle_of_cue(4)
+    touch(Array.new(6) { |step| [ x, y - step * 45 ] })
+    eventually("a quick finger scrolls") { page.evaluate_script("[...document.querySelectorAll('#prompt-book, #prompt-book *')].some(one => one.scrollTop > 40)") }
+    assert_no_selector ".cue-row.is-held"
+    page.execute_script("document.querySelector('[data-cue-row=c1]').scrollIntoView({ block: 'center' })")
+    rest_and_drag(0, 2)
+    eventually("the first stands third") { order_of_cues.first(3) == %w[c2 c3 c1] }
+    find("[data-cue-row=c1]").send_keys [ :alt, :arrow_up ]
+    eventually("a key moves it up") { order_of_cues.first(3) == %w[c2 c1 c3] }
   end
 
   test "from the first cue prepared to keep it for this class, with board, own view and a phone" do
@@ -219,5 +220,25 @@ class HeldLessonTest < ApplicationSystemTestCase
     touch.("touchStart", 0)
     12.times { |step| touch.("touchMove", step + 1) }
     touch.("touchEnd", 12)
+  end
+
+  private
+
+  def prepare_cues(count)
+    steps = Array.new(count) { |index| { "verb" => "cue", "put" => { "id" => "c#{index + 1}", "verb" => "start", "tool" => "countdown", "minutes" => index + 1 } } }
+    @page.perform({ "verb" => "together", "steps" => steps }, id: fresh, by: @owner)
+  end
+
+  def order_of_cues = @page.reload.cues.map { |cue| cue["id"] }
+  def middle_of_cue(row) = page.evaluate_script("(r => [r.x + 30, r.y + r.height / 2])(document.querySelectorAll('[data-cue-row]')[#{row}].getBoundingClientRect())")
+
+  # A finger that rests on one cue until it is in its hand, and goes a little beyond another.
+  def rest_and_drag(*rows)
+    drawn
+    from, to = rows.map { |row| middle_of_cue(row) }
+    cdp("Input.dispatchTouchEvent", type: "touchStart", touchPoints: [ { x: from[0], y: from[1] } ])
+    assert_selector ".is-held"
+    (1..10).each { |step| cdp("Input.dispatchTouchEvent", type: "touchMove", touchPoints: [ { x: from[0], y: from[1] + (to[1] + 14 - from[1]) * step / 10 } ]) }
+    cdp("Input.dispatchTouchEvent", type: "touchEnd", touchPoints: [])
   end
 end

@@ -182,7 +182,10 @@ export default class StoreRoom {
           id = source.dataset.thing ?? source.dataset.webPicture
         if (at) this.take(this.ids.includes(id) ? this.ids : [id], at)
       },
-      cancel: () => ghost?.remove()
+      cancel: () => {
+        ghost?.remove()
+        this.dragged = false
+      }
     })
     if (event.pointerType === "mouse") event.preventDefault()
   }

@@ -45,9 +45,6 @@ export function carry(press, piece, player, put) {
       }, 16)
   }
 
-  // The page must not scroll under a finger that carries; whether it does is decided as the finger comes down.
-  const still = event => piece.matches(CARRIED) && event.preventDefault()
-
   const down = () => {
     light(null)
     clearInterval(scrolling)
@@ -57,11 +54,6 @@ export function carry(press, piece, player, put) {
   }
 
   const device = Boolean(player.closest(".device"))
-  if (device && press.pointerType === "touch") {
-    document.addEventListener("touchmove", still, { passive: false })
-    for (const end of ["touchend", "touchcancel"])
-      document.addEventListener(end, () => document.removeEventListener("touchmove", still), { once: true })
-  }
   drag(press, {
     threshold: THRESHOLD,
     hold: device ? RESTS : 0,

@@ -2,11 +2,13 @@
 //   begin(event)       once it has gone `threshold` pixels (or has rested for `hold` ms); false lets it go
 //   move(event, [dx, dy])  in CSS pixels from where it was pressed
 //   end(event, dragged)    lifted; dragged: whether it had begun
-//   cancel()           it was taken away by the system
-// Other pointers are left alone. Where the page's own gesture (scrolling) should go on, it is not prevented here.
+//   cancel()           it was taken away by the system, or scrolls
+// Other pointers are left alone. With `hold` a finger that does not rest first scrolls, as the style of what is pressed
+// lets it (touch-action); once it has rested nothing scrolls under it, and it opens no menu.
 export function drag(press, { threshold = 0, hold = 0, capture = press.target, begin, move, end, cancel }) {
   const from = [press.clientX, press.clientY],
-    { pointerId } = press
+    { pointerId } = press,
+    waits = hold && press.pointerType !== "mouse"
   let dragged = false,
     timer = null
 
@@ -23,24 +25,41 @@ export function drag(press, { threshold = 0, hold = 0, capture = press.target, b
   const moved = event => {
     if (event.pointerId !== pointerId) return
     const by = [event.clientX - from[0], event.clientY - from[1]]
-    if (!dragged && Math.hypot(...by) >= threshold) hold && event.pointerType !== "mouse" ? stop() : start(event)
+    if (!dragged && Math.hypot(...by) >= threshold) {
+      if (waits && event.timeStamp - press.timeStamp < hold) return leave()
+      start(event)
+    }
     if (dragged) move?.(event, by)
   }
 
   const lifted = event => {
     if (event.pointerId !== pointerId) return
+    if (event.type !== "pointerup") return leave()
     stop()
-    event.type === "pointerup" ? end?.(event, dragged) : cancel?.()
+    end?.(event, dragged)
   }
+
+  const leave = () => {
+    stop()
+    cancel?.()
+  }
+
+  const still = event => dragged && event.cancelable && event.preventDefault()
+  const noMenu = event => event.preventDefault()
 
   const stop = () => {
     clearTimeout(timer)
     document.removeEventListener("pointermove", moved)
+    document.removeEventListener("touchmove", still)
+    document.removeEventListener("contextmenu", noMenu)
     for (const name of ["pointerup", "pointercancel"]) document.removeEventListener(name, lifted)
   }
 
   document.addEventListener("pointermove", moved)
   for (const name of ["pointerup", "pointercancel"]) document.addEventListener(name, lifted)
-  if (hold && press.pointerType !== "mouse") timer = setTimeout(() => start(press), hold)
-  else if (!threshold) start(press)
+  if (waits) {
+    timer = setTimeout(() => start(press), hold)
+    document.addEventListener("touchmove", still, { passive: false }) // heard only if it is there as the finger comes down
+    document.addEventListener("contextmenu", noMenu)
+  } else if (!threshold) start(press)
 }

@@ -9,6 +9,8 @@ import { Part } from "surface/part"
 const TRIED = 2600 // ms for which a cue that is tried out is seen
 const GAP = 16 // CSS pixels beside the panel
 const WAITS = 140 // ms, so that a row of changes asks once
+const RESTS = 250 // ms that a finger rests on a row before it drags: until then it scrolls
+const SHAKY = 8 // CSS pixels
 
 export default class PromptBook extends Part {
   static needs = ["choice", "surface"]
@@ -115,8 +117,11 @@ export default class PromptBook extends Part {
     const from = this.rows.indexOf(row)
     event.preventDefault()
     this.held = true
-    row.classList.add("is-held")
     drag(event, {
+      threshold: SHAKY,
+      hold: RESTS,
+      capture: null, // a row that is moved in the document would lose it
+      begin: () => row.classList.add("is-held"),
       move: ({ clientY }) => {
         const other = this.rows.find(one => one !== row && between(one, clientY))
         if (other) this.rows.indexOf(other) < this.rows.indexOf(row) ? other.before(row) : other.after(row)

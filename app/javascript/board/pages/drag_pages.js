@@ -54,15 +54,5 @@ export function dragPages(strip, moved, { free = false } = {}) {
     })
   })
 
-  strip.addEventListener(
-    "touchmove",
-    event => {
-      if (lifted) event.preventDefault()
-    },
-    { passive: false }
-  )
-  strip.addEventListener("contextmenu", event => {
-    if (pressed) event.preventDefault()
-  })
   return () => pressed
 }
