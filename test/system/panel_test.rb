@@ -95,6 +95,21 @@ class PanelTest < ApplicationSystemTestCase
     end
   end
 
+  test "a tap right after a quick stroke is heard, on the page, from a bar and from a handle" do
+    lay(@page, note("n1"))
+    tool "arrange"
+    tap_at(*on_screen(150, 120))
+    page.execute_script("window.taps = 0; addEventListener('click', () => taps++, true)")
+    drawn
+    %w[#page-view #label-bar [data-handle=se].touch].each_with_index do |from, index|
+      x, y = centre(from)
+      to = x > 640 ? -80 : 80
+      touch(Array.new(7) { |step| [ x + step * to, y ] })
+      touch([ centre("[data-tool=arrange]") ])
+      eventually("a tap after a stroke from #{from}") { page.evaluate_script("taps") == index + 1 }
+    end
+  end
+
   test "a finger moves a thing in Use" do
     lay(@page, note("a"), note("b", x: 900))
     assert_selector "[data-kind=note]", count: 2, visible: :all

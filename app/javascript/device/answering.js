@@ -1,8 +1,11 @@
 // Answers that are not typed or chosen: a spot on the page, a drawing on it, things in order. Fetched when one is asked.
 import { newId } from "shared/ids"
+import { drag } from "surface/drag"
 import { make, put } from "surface/svg"
 
 const STEP = 20 // page units by an arrow key
+const APART = 2 // page units between two points of a stroke
+const MOST = 2000 // points of one
 const INK = { colour: "#1e6079", stroke_width: 8, nib: "even", opacity: 1 }
 
 // form: the poll's; svg: the page that is looked at.
@@ -108,23 +111,24 @@ function drawing(form, svg) {
   strokes.forEach(show)
   page.addEventListener("pointerdown", event => {
     event.preventDefault()
-    page.setPointerCapture(event.pointerId)
     const stroke = { kind: "ink", id: newId(), ...INK, points: [[...at(page, event), null, 0]] }
     strokes.push(stroke)
-    const move = more => {
-      if (more.pointerId !== event.pointerId || stroke.points.length > 2000) return
-      stroke.points.push([...at(page, more), null, Math.round(more.timeStamp - event.timeStamp)])
-      show(stroke)
-    }
-    const end = more => {
-      if (more.pointerId !== event.pointerId) return
-      page.removeEventListener("pointermove", move)
-      for (const name of ["pointerup", "pointercancel"]) page.removeEventListener(name, end)
-      keep()
-    }
     show(stroke)
-    page.addEventListener("pointermove", move)
-    for (const name of ["pointerup", "pointercancel"]) page.addEventListener(name, end)
+    drag(event, {
+      capture: page,
+      move: more => {
+        const between = more.getCoalescedEvents?.() ?? []
+        for (const one of between.length ? between : [more]) {
+          const [x, y] = at(page, one),
+            [lastX, lastY] = stroke.points.at(-1)
+          if (stroke.points.length < MOST && Math.hypot(x - lastX, y - lastY) >= APART)
+            stroke.points.push([x, y, null, Math.round(one.timeStamp - event.timeStamp)])
+        }
+        show(stroke)
+      },
+      end: keep,
+      cancel: keep
+    })
   })
   form.querySelector("[data-stroke-back]").addEventListener("click", () => {
     strokes.pop()?.line?.remove()

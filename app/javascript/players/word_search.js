@@ -1,4 +1,6 @@
 // In the grid of a word search: a line is drawn over letters, or its two ends are tapped.
+import { drag } from "surface/drag"
+
 let first = null // the letter a line begins at
 
 const letterAt = (x, y) => document.elementsFromPoint(x, y).find(element => element.matches("[data-letter]"))
@@ -15,16 +17,15 @@ export default function start() {
   document.addEventListener("pointerdown", event => {
     const letter = event.target.closest?.("[data-letter]")
     if (!letter || event.button > 0) return
-    const up = ({ pointerId, clientX, clientY }) => {
-      if (pointerId !== event.pointerId) return
-      document.removeEventListener("pointerup", up)
-      const to = letterAt(clientX, clientY)
-      if (to && to !== letter && to.closest("[data-player]") === letter.closest("[data-player]")) {
+    drag(event, {
+      capture: null,
+      end: ({ clientX, clientY }) => {
+        const to = letterAt(clientX, clientY)
+        if (!to || to === letter || to.closest("[data-player]") !== letter.closest("[data-player]")) return
         first?.classList.remove("is-first")
         line(letter, to)
       }
-    }
-    document.addEventListener("pointerup", up)
+    })
   })
   document.addEventListener("click", ({ target }) => {
     const letter = target.closest?.("[data-letter]")

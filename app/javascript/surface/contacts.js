@@ -5,6 +5,7 @@
 import { Hands } from "surface/hands"
 import { itemAt } from "surface/pick"
 import { Part } from "surface/part"
+import { keepStill } from "surface/still"
 
 const GROWS = 180 // ms within which a contact may turn out to be a palm
 
@@ -22,6 +23,7 @@ export class Contacts extends Part {
     stage.addEventListener("pointerdown", event => this.down(event))
     stage.addEventListener("pointermove", event => this.move(event))
     for (const end of ["pointerup", "pointercancel"]) stage.addEventListener(end, event => this.up(event))
+    keepStill(stage)
     stage.addEventListener("wheel", event => this.wheel(event), { passive: false })
     stage.addEventListener("contextmenu", event => event.preventDefault())
     document.addEventListener("keydown", event => {

@@ -1,3 +1,5 @@
+import { still } from "surface/still"
+
 // A press followed until it is lifted, by mouse, pen or finger.
 //   begin(event)       once it has gone `threshold` pixels (or has rested for `hold` ms); false lets it go
 //   move(event, [dx, dy])  in CSS pixels from where it was pressed
@@ -44,22 +46,23 @@ export function drag(press, { threshold = 0, hold = 0, capture = press.target, b
     cancel?.()
   }
 
-  const still = event => dragged && event.cancelable && event.preventDefault()
+  const stay = event => dragged && still(event)
   const noMenu = event => event.preventDefault()
 
   const stop = () => {
     clearTimeout(timer)
     document.removeEventListener("pointermove", moved)
-    document.removeEventListener("touchmove", still)
+    document.removeEventListener("touchmove", stay)
     document.removeEventListener("contextmenu", noMenu)
     for (const name of ["pointerup", "pointercancel"]) document.removeEventListener(name, lifted)
   }
 
   document.addEventListener("pointermove", moved)
   for (const name of ["pointerup", "pointercancel"]) document.addEventListener(name, lifted)
+  // Told now, as the finger comes down: later it would not be heard.
+  if (press.pointerType === "touch") document.addEventListener("touchmove", stay, { passive: false })
   if (waits) {
     timer = setTimeout(() => start(press), hold)
-    document.addEventListener("touchmove", still, { passive: false }) // heard only if it is there as the finger comes down
     document.addEventListener("contextmenu", noMenu)
   } else if (!threshold) start(press)
 }
