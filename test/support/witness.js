@@ -19,6 +19,8 @@ window.witness ??= { kept: [] }
       true
     )
   addEventListener("keydown", event => keep(`keydown ${event.key} ${name(event.target)}`), true)
+  addEventListener("error", event => keep(`error ${event.message ?? event.target.src ?? event.target.href}`), true)
+  addEventListener("unhandledrejection", ({ reason }) => keep(`rejected ${reason?.message ?? reason}`))
   let moves = null // of one press, as one line
   addEventListener(
     "pointermove",
