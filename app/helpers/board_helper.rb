@@ -11,10 +11,11 @@ module BoardHelper
   end
 
   # kinds: of every kind of item whether it is resized evenly, is pulled by its knots, and how large it is laid down.
-  # longest: letters that one text holds. margin: page units from the page's edge within which nothing is laid by itself.
+  # looks: how a whole text looks. longest: letters that one text holds. margin: page units from the page's edge within which nothing is laid by itself.
   def core_facts
     registry = Usher::Items.registry
     { kinds: registry.to_h { |name, kind| [ name, { even: kind.even?, by_knots: kind.by_knots?, laid: kind.laid } ] },
+      looks: Usher::Items::Written::LOOKS,
       insets: registry.select { |_, kind| kind < Usher::Items::Written }.to_h { |name, kind| [ name, kind.inset ] },
       longest: Usher::Items::Written::MAX, margin: Usher::Page::MARGIN, storyboard: Usher::Page::STORYBOARD }
   end

@@ -9,13 +9,10 @@
 import { Idiomorph } from "idiomorph"
 import { Moves } from "players/moves"
 import { carry, CARRIED } from "players/carrying"
+import { pressedIn, unpressed } from "shared/pressed"
 import { say } from "shared/say"
 
 const goes = new Map() // attempt's element id => Moves
-const taps = new Set() // pointers that are down on a control: nothing under them changes until their click has come
-const late = new Map() // what came meanwhile: a player's id => markup
-const CLICK = 50 // ms after a pointer was lifted in which its click comes
-const LOST = 4000 // ms after which a pointer that nobody lifted is gone
 
 let started = false
 
@@ -24,8 +21,6 @@ export default function start() {
   if (started) return
   started = true
   document.addEventListener("pointerdown", event => grab(event))
-  document.addEventListener("pointerdown", event => lower(event), true)
-  for (const end of ["pointerup", "pointercancel"]) document.addEventListener(end, event => lift(event), true)
   document.addEventListener("click", event => press(event))
   document.addEventListener("change", event => filled(event))
   document.addEventListener("keydown", event => key(event))
@@ -34,7 +29,7 @@ export default function start() {
   document.addEventListener("elsewhere", ({ target }) => movesOf(target).look())
 }
 
-const TAPPED = "[data-player] :is([data-move], [data-put])"
+const TAPPED = "[data-move], [data-put]"
 const playerOf = element => element.closest("[data-player]")
 const pieceNamed = (player, name) => player.querySelector(`[data-piece="${CSS.escape(name)}"]`)
 const placeNamed = (player, name) => player.querySelector(`[data-place="${CSS.escape(name)}"]`)
@@ -85,27 +80,13 @@ function foresee(player, made) {
 const trayOf = piece =>
   piece.closest("[data-next]")?.querySelector("[data-tray]") ?? playerOf(piece).querySelector("[data-tray]")
 
-function lower(event) {
-  if (!event.target.closest(TAPPED)) return
-  taps.add(event.pointerId)
-  setTimeout(() => lift(event), LOST)
-}
-
-function lift({ pointerId }) {
-  if (!taps.delete(pointerId)) return
-  setTimeout(() => {
-    if (taps.size) return
-    const all = [...late]
-    late.clear()
-    all.forEach(([id, html]) => lay(id, html))
-  }, CLICK)
-}
-
-// What came back takes the place of what is shown; pieces in a hand and fields being typed in stay as they are.
+// What came back takes the place of what is shown once none of its controls is pressed; pieces in a hand and fields being
+// typed in stay as they are.
 function lay(id, html) {
-  if (taps.size) return late.set(id, html)
   const player = document.getElementById(id)
   if (!player) return
+  const tapped = [...player.querySelectorAll(TAPPED)].find(pressedIn)
+  if (tapped) return unpressed(tapped, () => lay(id, html))
   const fresh = new DOMParser().parseFromString(html, "text/html").querySelector("[data-player]")
   const held = element =>
     element.matches?.(CARRIED) || (element.matches?.("input") && element === document.activeElement)

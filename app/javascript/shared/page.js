@@ -1,10 +1,10 @@
 // What every page does with htmx: send the forgery token, say refusals in a line, size bars.
-import { say } from "shared/say"
 import { momentHeaders } from "shared/moment"
+import { pressedIn, unpressed } from "shared/pressed"
+import { say } from "shared/say"
 import { startSheets } from "shared/sheets"
 
 const TOLD = ["room", "tools"] // by which parts of a page are told that others did something
-const AGAIN = 300 // ms until what would have changed under a finger is looked at again
 const ASKED = ".poll-chart, .report, .answers, .seat-card, [data-asks], .device-poll"
 
 export const token = () => document.querySelector("meta[name=csrf-token]")?.content ?? ""
@@ -22,13 +22,14 @@ export function startHtmx(htmx) {
   document.addEventListener("htmx:beforeSwap", ({ detail }) => {
     if (detail.xhr.getResponseHeader("X-Usher-Form")) Object.assign(detail, { shouldSwap: true, isError: false })
   })
-  // What is pressed does not change under the finger: a click on something that is new by then is none.
+  // What is pressed does not change under the finger, be it by a word of others or by a clock, which comes again.
   document.addEventListener("htmx:beforeSwap", ({ detail }) => {
     const { elt, triggeringEvent } = detail.requestConfig,
-      told = triggeringEvent?.type
-    if (!TOLD.includes(told) || !detail.target.querySelector(":active")) return
+      told = TOLD.includes(triggeringEvent?.type) && triggeringEvent.type,
+      clock = !triggeringEvent && elt.getAttribute("hx-trigger")?.includes("every ")
+    if (!(told || clock) || !pressedIn(detail.target)) return
     detail.shouldSwap = false
-    setTimeout(() => htmx.trigger(elt, told), AGAIN)
+    if (told) unpressed(detail.target, () => htmx.trigger(elt, told))
   })
   document.addEventListener("htmx:responseError", event => {
     const { xhr } = event.detail

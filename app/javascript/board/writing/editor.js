@@ -19,20 +19,7 @@ const WORDS = {
   callout: "Text of the speech bubble",
   text: "Text on the page"
 }
-const LOOKS = [
-  "size",
-  "font",
-  "bold",
-  "italic",
-  "colour",
-  "align",
-  "leading",
-  "gap",
-  "hang",
-  "tracking",
-  "ground",
-  "card"
-]
+const OWN_LOOKS = ["ground", "card"] // of some kinds
 const BREAKS = ["insertParagraph", "insertLineBreak"]
 // What a browser's own keys and menus ask for.
 const FORMATS = {
@@ -146,7 +133,9 @@ export class Editor extends Part {
 
   looks() {
     return Object.fromEntries(
-      LOOKS.filter(name => this.edited[name] !== undefined).map(name => [name, this.edited[name]])
+      [...this.facts.looks, ...OWN_LOOKS]
+        .filter(name => this.edited[name] !== undefined)
+        .map(name => [name, this.edited[name]])
     )
   }
 
@@ -333,7 +322,7 @@ export class Editor extends Part {
   mark(name, value) {
     let [from, to] = this.sheet.selected() ?? [0, 0]
     const caret = from === to ? [to] : [from, to]
-    if (from === to && LOOKS.includes(name)) return this.change({ [name]: value ?? !this.edited[name] })
+    if (from === to && this.facts.looks.includes(name)) return this.change({ [name]: value ?? !this.edited[name] })
     if (from === to) [from, to] = [0, this.script.length]
     const now = this.script.look(from)[name] ?? this.edited[name]
     this.script.mark(from, to, { [name]: value ?? !now })

@@ -9,6 +9,9 @@ module Usher
       CLOSE = 1.2 # ems before a list's words, under which its signs stand at the edge
       ABOVE, BELOW = 0.93, 0.27 # ems of what is highlighted, from the baseline
 
+      # How a whole text looks, and what an editor of it has to know.
+      LOOKS = %w[size font bold italic colour align leading gap hang tracking].freeze
+
       def self.even? = true
 
       # Page units between the box and the text.
@@ -30,7 +33,7 @@ module Usher
       attribute :tracking, Types::Number.new(-0.2..5), default: 0, spare: true # ems between letters
 
       # What an editor starts from, as one value.
-      def hints = redacted? ? super : super.merge("written" => JSON.generate(to_h.slice("text", "size", "font", "bold", "italic", "colour", "align", "marks", "lists", "leading", "gap", "hang", "tracking", *own_looks)))
+      def hints = redacted? ? super : super.merge("written" => JSON.generate(to_h.slice("text", "marks", "lists", *LOOKS, *own_looks)))
 
       # Scaled evenly the letters grow with the box; pulled to one side the lines break anew.
       def scaled(across, down)
