@@ -1,3 +1,4 @@
+require "nokogiri"
 require "core_test"
 require "support/decks"
 
@@ -29,7 +30,7 @@ class SlidePaintsTest < CoreTest
     slanted = Nokogiri::XML(Slides::Gradient.new("linear", [ [ 0, "#000000", 1 ], [ 1, "#ffffff", 1 ] ], angle: 45).definition(0, 0, 100, 100)).root
     assert_equal [ 0, 0, 100, 100 ], %w[x1 y1 x2 y2].map { |name| slanted[name].to_f.round(3) }
     assert_equal "#7f7f7f", gradient.mean
-    assert Usher::Formats::Svg::Reader.read(gradient.svg(300, 200)).svg.include?("linearGradient")
+    assert Usher::Formats::Svg::Reader.read(gradient.svg(300, 200, 1)).svg.include?("linearGradient")
   end
 
   def test_a_form_with_a_gradient_is_drawn_with_it_and_its_words_stay_words
@@ -63,8 +64,66 @@ class SlidePaintsTest < CoreTest
     assert_operator down.at("linearGradient")["y2"].to_f, :>, down.at("linearGradient")["y1"].to_f
     assert_equal [ [ 0, "#ffffff" ], [ 0.5, "#000000" ], [ 1, "#ffffff" ] ], stops.(gradient("axial"))
     assert_equal [ [ 0, "#ffffff" ], [ 0.9, "#000000" ] ], stops.(gradient("radial", border: "10%", cx: "30%", cy: "50%"))
-    assert gradient("square").at("radialGradient")
+    off = gradient("square", cx: "30%", cy: "50%").at("#level")
+    assert_equal [ [ 0, "#000000" ], [ 0.5, "#ffffff" ], [ 0.5, "#ffffff" ], [ 1, "#000000" ] ], stops.(off)
+    assert_in_delta(-0.2, off["x1"].to_f / (off["x2"].to_f - off["x1"].to_f), 0.001, "all of it lies to the left")
+    assert_match "rotate(-30", gradient("rectangular", angle: "300").at("pattern > g")["transform"]
     assert_equal "#808080", gradient("linear", "end-intensity": "50%").css("stop").last["stop-color"]
+  end
+
+  def test_a_gradient_from_a_rectangle_to_the_edges
+    fill = '<a:gradFill><a:gsLst><a:gs pos="0"><a:srgbClr val="1E6079"/></a:gs><a:gs pos="100000"><a:srgbClr val="F7DFA6"/></a:gs></a:gsLst><a:path path="rect"><a:fillToRect l="20000" t="50000" r="60000" b="50000"/></a:path></a:gradFill>'
+    drawn = fill_of(pptx_slide(shape(at: [ 0, 0, 300, 100 ], form: "ellipse", look: fill)))
+    assert_equal [ [ 0, "#f7dfa6" ], [ 0.2, "#1e6079" ], [ 0.4, "#1e6079" ], [ 1, "#f7dfa6" ] ], drawn.css("#level stop").map { |stop| [ stop["offset"].to_f, stop["stop-color"] ] }
+    assert_equal [ 0, 0.5, 0.5, 1 ], drawn.css("#upright stop").map { |stop| stop["offset"].to_f }
+  end
+
+  # ---- lines and dots
+
+  STROKE = /M([^ML ]+) ([^ML ]+)L([^ML ]+) ([^ML ]+)/
+
+  # Which of these places are inked, where a drawing of 100 x 100 lies on white.
+  def inked(svg, *places)
+    lines = Nokogiri::XML(svg).remove_namespaces!.at("path[stroke-width]")
+    ends = lines["d"].scan(STROKE).map { |line| line.map(&:to_f) }
+    places.map do |x, y|
+      ends.any? { |ax, ay, bx, by| ((bx - ax) * (ay - y) - (ax - x) * (by - ay)).abs / Math.hypot(bx - ax, by - ay) <= lines["stroke-width"].to_f / 2 }
+    end
+  end
+
+  def test_lines_stand_apart_as_far_as_is_said_and_cover_the_box
+    level = Slides::Hatching.new("#000000", ways: [ 0 ], apart: 10, breadth: 2)
+    assert_equal [ true, false, true, true ], inked(level.svg(100, 100, 1), [ 50, 0 ], [ 50, 5 ], [ 3, 90 ], [ 99, 100 ])
+    assert_equal [ false, true ], inked(level.svg(100, 100, 2), [ 50, 10 ], [ 50, 20 ]), "a point is two units"
+    rising = Slides::Hatching.new("#000000", ways: [ -45 ], apart: 10 / Math.sqrt(2), breadth: 1).svg(100, 100, 1)
+    assert_equal [ true, true, false ], inked(rising, [ 10, 90 ], [ 90, 10 ], [ 5, 90 ])
+    assert_equal "#cccccc", level.mean
+    dots = Nokogiri::XML(Slides::Hatching.new("#000000", ground: "#ffffff", apart: 4, breadth: 2).svg(100, 100, 1)).remove_namespaces!
+    assert_equal [ "4", 2 ], [ dots.at("pattern")["width"], dots.css("pattern rect").size ]
+    assert_operator Slides::Hatching.new("#000000", ways: [ 0 ], apart: 0).svg(1e6, 1e6, 1).bytesize, :<, 200_000, "as many lines as are sensible"
+    assert Usher::Formats::Svg::Reader.read(level.svg(300, 200, 1)).svg.include?("pattern")
+  end
+
+  def test_patterns_of_office_open_xml
+    fill = ->(name) { %(<a:pattFill prst="#{name}"><a:fgClr><a:srgbClr val="1E6079"/></a:fgClr><a:bgClr><a:srgbClr val="F7DFA6"/></a:bgClr></a:pattFill>) }
+    drawn = ->(name) { fill_of(pptx_slide(shape(at: [ 0, 0, 300, 100 ], form: "rect", look: fill.(name)))) }
+    crossed = drawn.("dkUpDiag")
+    assert_equal [ "#f7dfa6", "#1e6079", "url(#fill)" ], [ crossed.at("pattern rect")["fill"], crossed.at("pattern path")["stroke"], crossed.xpath("/svg/path").first["fill"] ]
+    assert_equal [ 0, 2 ], %w[pct20 lgGrid].map { |name| drawn.(name).css("pattern path").sum { |lines| lines["d"].scan(STROKE).map { |ax, ay, bx, by| ax == bx ? :upright : :level }.uniq.size } }
+    assert drawn.("sphere").at("pattern"), "of a name without lines the colours come"
+    assert_equal [ [ 45, -45 ], [ 0, 90 ] ], %w[diagCross cross].map { |name| Slides::OpenXml::Patterns.of(name)[:ways] }
+  end
+
+  def test_hatches_of_opendocument
+    slide = lambda do |style, more = ""|
+      odp_slide('<draw:rect draw:style-name="g" svg:x="0pt" svg:y="0pt" svg:width="100pt" svg:height="100pt"/>', common: %(<draw:hatch draw:name="H" draw:style="#{style}" draw:color="#b3411d" draw:distance="10pt" draw:rotation="900"/>),
+        styles: %(<style:style style:name="g" style:family="graphic"><style:graphic-properties draw:fill="hatch" draw:fill-hatch-name="H" draw:stroke="none" #{more}/></style:style>))
+    end
+    single = fill_of(slide.("single"))
+    assert_equal [ "#b3411d", nil ], [ single.at("pattern path")["stroke"], single.at("pattern rect") ]
+    lines = ->(drawn) { drawn.at("pattern path")["d"].count("M") }
+    assert_operator lines.(fill_of(slide.("triple"))), :>, lines.(fill_of(slide.("double"))), "a third set"
+    assert_equal "#f7dfa6", fill_of(slide.("single", 'draw:fill-hatch-solid="true" draw:fill-color="#f7dfa6"')).at("pattern rect")["fill"]
   end
 
   def test_what_lets_through_more_and_more

@@ -16,9 +16,9 @@ module Usher
           @pinned = false
         end
 
-        # What lies on its ground: the name of a picture, whose file `bytes` is, a Gradient, or nil.
+        # What lies on its ground: the name of a picture, whose file `bytes` is, a Paint, or nil.
         def paint(backdrop, bytes: nil)
-          backdrop, bytes = backdrop.svg(@width * @scale, @height * @scale).then { |svg| [ Slides.own_name(svg), svg ] } if backdrop.is_a?(Gradient)
+          backdrop, bytes = backdrop.svg(@width * @scale, @height * @scale, @scale).then { |svg| [ Slides.own_name(svg), svg ] } if backdrop.is_a?(Paint)
           @pictures[@backdrop = backdrop] = bytes if bytes
         end
 

@@ -51,7 +51,7 @@ module Usher
           x, y, width, height = [ around.x - room, around.y - room, [ around.width + 2 * room, 1 ].max, [ around.height + 2 * room, 1 ].max ].map { |n| n.round(2) }
           place = ->((px, py)) { "#{(px - x).round(2)} #{(py - y).round(2)}" }
           drawn = @parts.chunk_while { |one, other| one.run == other.run }.map { |run| path(run, place, edge) }.join + heads(place, edge)
-          drawn = @look.paint.definition(room, room, around.width, around.height) + drawn if @look.paint
+          drawn = @look.paint.definition(room, room, around.width, around.height, @scale) + drawn if @look.paint
           svg = %(<svg xmlns="http://www.w3.org/2000/svg" width="#{width}" height="#{height}" viewBox="0 0 #{width} #{height}">#{drawn}</svg>)
           name = Slides.own_name(svg)
           yield name, svg
@@ -66,7 +66,7 @@ module Usher
 
         # The fill, so much lighter or darker.
         def shaded(by)
-          return "url(##{Gradient::ID})" if @look.paint && by.zero?
+          return Paint::URL if @look.paint && by.zero?
           return @look.fill if by.zero?
           "##{@look.fill.scan(/\h\h/).map { |part| format('%02x', (by.positive? ? part.hex + (255 - part.hex) * by : part.hex * (1 + by)).round) }.join}"
         end

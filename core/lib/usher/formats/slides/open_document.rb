@@ -62,13 +62,13 @@ module Usher
           sides.all? { |side| side&.between?(10, 10_000) } ? sides : USUAL
         end
 
-        # The colour of the ground, and what lies over it: the archive's name of a picture, a Gradient, or nil.
+        # The colour of the ground, and what lies over it: the archive's name of a picture, a Paint, or nil.
         def ground(page, master)
           [ [ page, :page ], [ master, :master ] ].each do |node, where|
             next unless node
             inks = Inks.new(@styles[where], "drawing-page", node["style-name"])
             next if [ nil, "none" ].include?(inks.said("fill"))
-            return [ inks.fill == "none" ? Colour::WHITE : inks.fill, inks.picture || inks.gradient ]
+            return [ inks.fill == "none" ? Colour::WHITE : inks.fill, inks.picture || inks.paint ]
           end
           [ Colour::WHITE, nil ]
         end

@@ -9,6 +9,7 @@ module Usher
         autoload :Inks, "usher/formats/slides/open_xml/inks"
         autoload :KeptChart, "usher/formats/slides/open_xml/kept_chart"
         autoload :Part, "usher/formats/slides/open_xml/part"
+        autoload :Patterns, "usher/formats/slides/open_xml/patterns"
         autoload :Placeholders, "usher/formats/slides/open_xml/placeholders"
         autoload :TableStyle, "usher/formats/slides/open_xml/table_style"
         autoload :Tree, "usher/formats/slides/open_xml/tree"
@@ -55,13 +56,13 @@ module Usher
           end
         end
 
-        # The colour of the ground, and what lies over it: the Part of a picture, a Gradient, or nil.
+        # The colour of the ground, and what lies over it: the Part of a picture, a Paint, or nil.
         def ground(layers, inks)
           layers.each do |part|
             paint = Part.at(part.root, "cSld", "bg") or next
             if (own = Part.at(paint, "bgPr"))
               picture = Part.at(own, "blipFill", "blip")&.then { |blip| part.related(Part.relation(blip, "embed")) }
-              return [ [ inks.fill(own), Colour::WHITE ].find { |one| one && one != "none" }, picture || inks.gradient(own) ]
+              return [ [ inks.fill(own), Colour::WHITE ].find { |one| one && one != "none" }, picture || inks.paint(own) ]
             end
             reference = Part.at(paint, "bgRef")
             return [ inks.colour(reference) || Colour::WHITE, inks.themed(reference) ]

@@ -3,7 +3,8 @@ module Usher
     module Slides
       # A fill that is a picture, stretched over the box (SVG 2, 14.3).
       class Photo
-        ID = Gradient::ID
+        include Paint
+
         NOTES = [ 0xE1, 0xED, 0xFE ].freeze # markers of where it was taken, and by whom: APP1, APP13, COM
         TYPES = { "\xFF\xD8".b => "jpeg", "\x89P".b => "png" }.freeze
 
@@ -15,8 +16,8 @@ module Usher
         # Whether these bytes can be a fill.
         def self.reads?(bytes) = TYPES.key?(bytes.to_s.b[0, 2])
 
-        # As Gradient#definition.
-        def definition(x, y, width, height)
+        # See Paint.
+        def definition(x, y, width, height, _scale = 1)
           left, top, wide, high = @crop
           image = Markup.tag("image", href: "data:image/#{TYPES.fetch(@bytes[0, 2])};base64,#{[ @bytes ].pack('m0')}", x: -left * width / wide, y: -top * height / high, width: width / wide, height: height / high, preserveAspectRatio: "none")
           Markup.tag("pattern", { id: ID, patternUnits: "userSpaceOnUse", x: x, y: y, width: width, height: height }, image)

@@ -4,6 +4,7 @@ module Usher
       # How something of this style is painted.
       class OpenDocument::Inks
         Node = OpenDocument::Node
+        SETS = { "single" => [ 0 ], "double" => [ 0, 90 ], "triple" => [ 0, 90, 45 ] }.freeze # degrees of a hatch's lines
 
         def initialize(styles, family, name)
           @styles, @family, @name = styles, family, name
@@ -13,8 +14,7 @@ module Usher
 
         def look
           stroke = said("stroke")
-          painted = gradient
-          Look.new(fill: fill, paint: painted, stroke: stroke.nil? || stroke == "none" ? "none" : colour("stroke-color") || "#000000", stroke_width: Node.points(said("stroke-width")) || 0.75,
+          Look.new(fill: fill, paint: paint, stroke: stroke.nil? || stroke == "none" ? "none" : colour("stroke-color") || "#000000", stroke_width: Node.points(said("stroke-width")) || 0.75,
             dash: dash, opacity: said("opacity")&.end_with?("%") ? said("opacity").to_f / 100 : 1, heads: heads)
         end
 
@@ -22,14 +22,18 @@ module Usher
         def fill
           case kind
           when "solid" then colour("fill-color") || "none"
-          when "hatch" then said("fill-hatch-solid") == "true" ? colour("fill-color") || "none" : hatched || "none"
-          when "gradient" then gradient&.mean || "none"
+          when "hatch", "gradient" then paint&.mean || "none"
           else "none"
           end
         end
 
         # The archive's name of the picture it is filled with, or nil.
         def picture = said("fill") == "bitmap" ? @styles.other("fill-image", said("fill-image-name"))&.[]("href")&.delete_prefix("./") : nil
+
+        # What it is filled with when that is more than a colour: a Paint, or nil.
+        def paint = kind == "hatch" ? hatching : gradient
+
+        private
 
         # The Gradient of its colours, or of how much it lets through, or nil (20.122, 20.126).
         def gradient
@@ -40,8 +44,6 @@ module Usher
           ends = %w[start end].map { |side| [ ended(colours, side), opaque(clear, side, alone: colours.nil?) ] }
           stretched(node, *ends) if ends.all?(&:first)
         end
-
-        private
 
         def kind = said("fill") || ("solid" if said("fill-color"))
 
@@ -66,7 +68,8 @@ module Usher
           turn = node["angle"].to_s.then { |angle| angle.end_with?("deg") ? angle.to_f : angle.to_f / 10 }
           case node["style"]
           when "radial" then Gradient.new("circle", [ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre)
-          when "ellipsoid", "square", "rectangular" then Gradient.new("ellipse", [ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre)
+          when "square", "rectangular" then RectangularGradient.new([ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre, angle: -turn, square: node["style"] == "square")
+          when "ellipsoid" then Gradient.new("ellipse", [ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre)
           when "axial" then Gradient.new("linear", [ [ border / 2, *finish ], [ 0.5, *start ], [ 1 - border / 2, *finish ] ], angle: 90 - turn)
           else Gradient.new("linear", [ [ border, *start ], [ 1, *finish ] ], angle: 90 - turn)
           end
@@ -74,10 +77,14 @@ module Usher
 
         def colour(attribute) = said(attribute)&.downcase&.then { |value| value if value.match?(/\A#\h{6}\z/) }
 
-        # Lines over white, as one colour: about a quarter of it is lines.
-        def hatched
-          lines = @styles.other("hatch", said("fill-hatch-name"))&.[]("color").to_s.downcase
-          "##{lines.scan(/\h\h/).map { |part| format('%02x', (255 * 3 + part.hex) / 4) }.join}" if lines.match?(/\A#\h{6}\z/)
+        # Lines over nothing, or over its fill (20.137): one set, two that cross, or a third that is slanted.
+        def hatching
+          node = @styles.other("hatch", said("fill-hatch-name"))
+          lines = node&.[]("color").to_s.downcase
+          return unless lines.match?(/\A#\h{6}\z/)
+          turn = node["rotation"].to_s.then { |angle| angle.end_with?("deg") ? angle.to_f : angle.to_f / 10 }
+          ways = SETS.fetch(node["style"], SETS["single"]).map { |way| way - turn }
+          Hatching.new(lines, ways: ways, apart: Node.points(node["distance"]) || 4, ground: (colour("fill-color") if said("fill-hatch-solid") == "true"))
         end
 
         def dash

@@ -38,24 +38,23 @@ module Usher
           when "noFill" then "none"
           when "solidFill" then colour(node)
           when "gradFill" then mean(Part.all(node, "gsLst", "gs").filter_map { |stop| colour(stop) })
-          when "pattFill" then mean(%w[fgClr bgClr].filter_map { |name| colour(Part.at(node, name)) })
+          when "pattFill" then patterned(node)&.mean
           end
         end
 
-        # The Gradient that a shape's properties, or a slide's, are filled with, or nil (20.1.8.33).
-        def gradient(holder)
-          Part.at(holder, "gradFill")&.then { |node| graded(node) }
+        # What a shape's properties, or a slide's, are filled with when that is more than a colour: a Paint, or nil.
+        def paint(holder)
+          Part.at(holder, "gradFill")&.then { |node| graded(node) } || Part.at(holder, "pattFill")&.then { |node| patterned(node) }
         end
 
-        # What the style of the theme that a reference names is filled with, where it is a gradient, in the reference's own
+        # What the style of the theme that a reference names is filled with, where it is more than a colour, in the reference's own
         # colour; nil otherwise.
         def themed(reference)
           number = reference&.[]("idx").to_i
           list, number = number > 1000 ? [ "bgFillStyleLst", number - 1000 ] : [ "fillStyleLst", number ]
           paint = Part.at(@format, list)&.element_children.to_a[number - 1] if number.positive?
-          return unless paint&.name == "gradFill"
           @own = colour(reference)
-          graded(paint)
+          { "gradFill" => :graded, "pattFill" => :patterned }[paint&.name]&.then { |how| send(how, paint) }
         ensure
           @own = nil
         end
@@ -67,7 +66,7 @@ module Usher
           stroke = line.filter_map { |node| fill(node) }.first || styled(style, "lnRef")
           stroke_width = line.filter_map { |node| node["w"] }.first&.to_f&./(OpenXml::POINT) || theme_stroke_width(style)
           filled = own.find { |node| fill(node) }
-          paint = filled ? gradient(filled) : themed(Part.at(style, "fillRef"))
+          paint = filled ? paint(filled) : themed(Part.at(style, "fillRef"))
           Look.new(paint: paint, fill: (filled && fill(filled)) || styled(style, "fillRef") || "none", stroke: stroke || "none", stroke_width: stroke_width, dash: dash(line), opacity: filled && !paint ? opacity(filled) : 1, heads: heads(line))
         end
 
@@ -85,7 +84,15 @@ module Usher
           path = Part.at(node, "path") or return Gradient.new("linear", stops, angle: Part.at(node, "lin")&.[]("ang").to_f / 60_000)
           into = Part.at(path, "fillToRect")
           left, top, right, bottom = %w[l t r b].map { |side| share(into&.[](side)) }
-          Gradient.new("ellipse", stops, centre: [ (left + 1 - right) / 2, (top + 1 - bottom) / 2 ])
+          return RectangularGradient.new(stops, inner: [ left, top, 1 - right, 1 - bottom ].map { |side| side.clamp(0, 1) }) unless path["path"] == "circle"
+          Gradient.new("corners", stops, centre: [ (left + 1 - right) / 2, (top + 1 - bottom) / 2 ])
+        end
+
+        # Lines or dots of one colour over another, by the name of the pattern (20.1.10.51); of those that are neither, only
+        # the colour they come to.
+        def patterned(node)
+          front, ground = %w[fgClr bgClr].map { |name| Part.at(node, name)&.then { |found| colour(found) unless opacity_of(found).zero? } }
+          Hatching.new(front || "#000000", ground: ground, **OpenXml::Patterns.of(node["prst"])) if front || ground
         end
 
         def opacity_of(holder)

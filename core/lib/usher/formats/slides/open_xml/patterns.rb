@@ -1,0 +1,29 @@
+module Usher
+  module Formats
+    module Slides
+      # The patterns that Office Open XML knows by name (ISO/IEC 29500-1, 20.1.10.51), as a Hatching draws them. The standard
+      # says what each looks like in words only; what is neither lines nor dots comes as dots that are as dense.
+      module OpenXml::Patterns
+        # Degrees of the lines, by how the name ends.
+        WAYS = { "diagCross" => [ 45, -45 ], "trellis" => [ 45, -45 ], "openDmnd" => [ 45, -45 ], "UpDiag" => [ -45 ], "DnDiag" => [ 45 ], "Horz" => [ 0 ], "Vert" => [ 90 ], "Grid" => [ 0, 90 ], "Cross" => [ 0, 90 ] }.freeze
+        # How close and how broad the lines are, in points, by how the name begins.
+        SPACED = { "lt" => [ 3, 0.75 ], "nar" => [ 1.5, 0.75 ], "dk" => [ 3, 1.5 ], "wd" => [ 6, 2.25 ], "sm" => [ 3, 0.75 ], "lg" => [ 6, 0.75 ], "trellis" => [ 3, 1.5 ], "dash" => [ 3, 0.75 ] }.freeze
+        USUAL = [ 6, 0.75 ].freeze
+        HALF = 50 # per cent that a pattern of no other kind is taken to cover
+        CELL = 3 # points from dot to dot
+
+        # What Hatching.new is told of a pattern.
+        def self.of(name)
+          name = name.to_s
+          _, ways = WAYS.find { |ending, _| name.downcase.end_with?(ending.downcase) }
+          return dots(name[/\Apct(\d+)/, 1]&.to_i || HALF) unless ways
+          _, (apart, breadth) = SPACED.find { |start, _| name.start_with?(start) } || [ nil, USUAL ]
+          { ways: ways, apart: apart, breadth: breadth }
+        end
+
+        def self.dots(percent) = { ways: [], apart: CELL, breadth: CELL * Math.sqrt(percent.clamp(1, 100) / 100.0) }
+        private_class_method :dots
+      end
+    end
+  end
+end
