@@ -67,6 +67,20 @@ class FilmTest < CoreTest
   end
 
   # Pictures of a film alone, as some cameras keep them.
+  def test_pictures_without_times_are_written_anew
+    Dir.mktmpdir do |folder|
+      timeless, whole = File.join(folder, "tide.swf"), File.join(folder, "whole")
+      Usher::Formats::Tool.run("ffmpeg", "-v", "error", "-f", "lavfi", "-i", "testsrc=duration=2:size=320x240:rate=12", timeless)
+      assert_raises(Film::Endless) { Film.probe(timeless) }
+      Film.mend(timeless, to: whole)
+      facts = Film.probe(whole)
+      assert_equal [ 2.0, 320, 240, true ], [ facts.seconds.round(1), facts.width, facts.height, facts.plays ]
+      Film.check_end(whole, facts)
+      File.binwrite(timeless, "FWS\x06\x10\0\0\0")
+      assert_match "neither sound nor film", assert_raises(Usher::Invalid) { Film.probe(timeless) }.message
+    end
+  end
+
   def test_a_bare_stream_gets_times_so_that_it_can_be_sought
     Dir.mktmpdir do |folder|
       bare, whole = File.join(folder, "tide.h264"), File.join(folder, "whole")

@@ -14,9 +14,12 @@ module Usher
                       nsv 4xm bink smk roq film_cpk thp xwma sox iff qcp g722 gsm rso shn svx ac4 av1 obu live_flv dsf rl2 vivo yuv4mpegpipe vc1].join(",").freeze
       SAFELY = [ "-format_whitelist", CONTAINERS, "-protocol_whitelist", "file,pipe" ].freeze
       BROKEN = "That file is broken or cut off: Usher could not read it to the end. Nothing was changed.".freeze
+      NOTHING = "There is neither sound nor film in that file that Usher could play. Nothing was changed.".freeze
       UNSUPPORTED = "Usher cannot play that kind of sound or video (%s). Save it as MP4 or MP3, then bring it in again. Nothing was changed.".freeze
       ESTIMATED = %w[mp3 aac ac3 eac3 dts amr amrnb mpegvideo m4v h264 hevc mpeg mpegts au voc g722 gsm mlp truehd].freeze # that do not say how long they are
       BARE = %w[h264 hevc m4v mpegvideo vc1].freeze # pictures without times, in which nothing can be looked for
+      TIMELESS = %w[swf].freeze # whose pictures get their times only as they are written anew
+      DRAWN = %w[FWS CWS ZWS].freeze # how SWF begins, in which mostly no film is, only what is drawn
       SURE = 26 # of ffprobe's 100, from which a file of an unknown kind is taken for what it says
       SLACK = 0.3 # seconds that a whole file may say too much
       BEFORE = [ 0.5, 4, 60 ].freeze # seconds in which the picture on show is looked for
@@ -45,17 +48,18 @@ module Usher
         streams = streams(found.fetch("streams", []))
         format = found.fetch("format", {})
         seconds = seconds(path, format)
-        raise Endless, BROKEN if !seconds.positive? || BARE.include?(format["format_name"])
+        raise Endless, BROKEN if !seconds.positive? || [ *BARE, *TIMELESS ].include?(format["format_name"])
         width, height = streams["video"] ? upright(streams["video"]) : [ 0, 0 ]
         container = Playing.container(format["format_name"], format.dig("tags", "major_brand"), File.binread(path, 200))
         Facts.new(seconds: seconds.round(2), width: width, height: height, rate: format["bit_rate"].to_i, plays: Playing.plays?(container, streams), sound: !streams["audio"].nil?, kept: Playing.kept(streams))
       rescue Tool::Failed
-        raise Invalid, BROKEN
+        raise Invalid, DRAWN.include?(File.binread(path, 3)) ? NOTHING : BROKEN
       end
 
-      # Writes the same again with its length, without changing sound or picture.
+      # Writes the same again with its length, without changing sound or picture where that is possible.
       def mend(path, to:)
         name = Tool.run("ffprobe", "-v", "error", *SAFELY, "-show_entries", "format=format_name", "-of", "csv=p=0", path, seconds: 20)
+        return Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, "-i", path, "-c:v", "libx264", "-preset", "veryfast", "-pix_fmt", "yuv420p", "-c:a", "aac", "-f", "mp4", to, seconds: 600) if TIMELESS.include?(name.strip)
         container = { "webm" => "webm", "mp4" => "mp4", **BARE.to_h { |bare| [ bare, "mp4" ] } }.find { |part, _| name.include?(part) }&.last || "matroska"
         Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, "-fflags", "+genpts", "-i", path, "-c", "copy", "-f", container, to)
       rescue Tool::Failed
@@ -102,7 +106,7 @@ module Usher
       # The first of each kind. Raises Invalid where there is none, or none that ffmpeg decodes.
       def streams(all)
         found = { "video" => all.find { |stream| stream["codec_type"] == "video" && stream.dig("disposition", "attached_pic") != 1 }, "audio" => all.find { |stream| stream["codec_type"] == "audio" } }
-        raise Invalid, BROKEN if found.values.none?
+        raise Invalid, NOTHING if found.values.none?
         unknown = found.values.compact.find { |stream| [ nil, "unknown", "none" ].include?(stream["codec_name"]) }
         raise Invalid, format(UNSUPPORTED, (unknown["codec_tag_string"] || "unknown").scrub("?")) if unknown
         found
