@@ -102,7 +102,7 @@ module Fidelity
   end
 
   class Film < Kind
-    ENDINGS = %w[mp4 m4v mov mkv webm avi wmv asf flv f4v ts mts m2ts dv mxf mpg mpeg vob 3gp ogv ogg oga mp3 m4a aac ac3 eac3 dts flac wav aiff aif au wma wv tta opus amr caf mka mp2 spx w64 voc h264].freeze
+    ENDINGS = %w[mp4 m4v mov mkv webm avi wmv asf flv f4v ts mts m2ts dv mxf mpg mpeg vob 3gp ogv ogg oga mp3 m4a aac ac3 eac3 dts flac wav aiff aif au wma wv tta opus amr caf mka mp2 spx w64 voc h264 swf].freeze
 
     # It plays, or its copy does, as long as it is.
     def pages

@@ -20,7 +20,7 @@ module Fidelity
     FILMS = {
       "ts" => %w[-c:v mpeg2video -c:a mp2 -f mpegts], "m2ts" => %w[-c:v libx264 -pix_fmt yuv420p -c:a ac3 -mpegts_m2ts_mode 1 -f mpegts], "dv" => %w[-target pal-dv], "mxf" => %w[-c:v mpeg2video -c:a pcm_s16le],
       "mkv" => %w[-c:v libx264 -pix_fmt yuv420p -c:a aac], "mov" => %w[-c:v libx264 -pix_fmt yuv420p -c:a aac], "mp4" => %w[-vf setsar=16/11 -c:v libx264 -pix_fmt yuv420p -c:a aac], "webm" => %w[-c:v libvpx -c:a libvorbis],
-      "avi" => %w[-c:v mpeg4 -c:a mp3], "wmv" => %w[-c:v wmv2 -c:a wmav2], "flv" => %w[-c:v flv -c:a mp3 -ar 44100], "mpg" => %w[-target pal-vcd], "ogv" => %w[-c:v libtheora -c:a libvorbis],
+      "avi" => %w[-c:v mpeg4 -c:a mp3], "swf" => %w[-c:v flv -c:a mp3 -ar 44100], "wmv" => %w[-c:v wmv2 -c:a wmav2], "flv" => %w[-c:v flv -c:a mp3 -ar 44100], "mpg" => %w[-target pal-vcd], "ogv" => %w[-c:v libtheora -c:a libvorbis],
       "ac3" => %w[-vn], "mp3" => %w[-vn -write_xing 0], "flac" => %w[-vn], "wav" => %w[-vn], "tta" => %w[-vn], "wv" => %w[-vn], "aiff" => %w[-vn], "opus" => %w[-vn -c:a libopus], "h264" => %w[-an -c:v libx264 -pix_fmt yuv420p]
     }.freeze
     SOURCE = %w[-f lavfi -i testsrc=size=320x240:rate=25:duration=2 -f lavfi -i sine=440:duration=2:sample_rate=48000].freeze

@@ -1,7 +1,7 @@
 # Sounds and videos, in whatever ffmpeg opens.
 module Asset::Readers::Film
   Film = Usher::Formats::Film
-  TYPES = %r{\A(audio|video)/|\Aapplication/(ogg|x-matroska|mp4|vnd.rn-realmedia|x-shockwave-flash)\z}
+  TYPES = %r{\A(audio|video)/|\Aapplication/(ogg|x-matroska|mp4|vnd.rn-realmedia)\z}
   USUAL = %r{\A(audio|video)/(mp4|webm|mpeg|ogg|wav|flac)\z} # what browsers call them
   POSTER = 3 # seconds, the latest moment of a video that stands for it
 

@@ -19,7 +19,6 @@ module Usher
       ESTIMATED = %w[mp3 aac ac3 eac3 dts amr amrnb mpegvideo m4v h264 hevc mpeg mpegts au voc g722 gsm mlp truehd].freeze # that do not say how long they are
       BARE = %w[h264 hevc m4v mpegvideo vc1].freeze # pictures without times, in which nothing can be looked for
       TIMELESS = %w[swf].freeze # whose pictures get their times only as they are written anew
-      DRAWN = %w[FWS CWS ZWS].freeze # how SWF begins, in which mostly no film is, only what is drawn
       SURE = 26 # of ffprobe's 100, from which a file of an unknown kind is taken for what it says
       SLACK = 0.3 # seconds that a whole file may say too much
       BEFORE = [ 0.5, 4, 60 ].freeze # seconds in which the picture on show is looked for
@@ -53,7 +52,7 @@ module Usher
         container = Playing.container(format["format_name"], format.dig("tags", "major_brand"), File.binread(path, 200))
         Facts.new(seconds: seconds.round(2), width: width, height: height, rate: format["bit_rate"].to_i, plays: Playing.plays?(container, streams), sound: !streams["audio"].nil?, kept: Playing.kept(streams))
       rescue Tool::Failed
-        raise Invalid, DRAWN.include?(File.binread(path, 3)) ? NOTHING : BROKEN
+        raise Invalid, BROKEN
       end
 
       # Writes the same again with its length, without changing sound or picture where that is possible.
