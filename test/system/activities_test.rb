@@ -167,6 +167,7 @@ class ActivitiesPlayedTest < ApplicationSystemTestCase
     end
     assert_button "1 playing, 0 done"
     click_button "1 playing, 0 done"
+    assert_selector "#sending-names"
     assert_no_text "Rowan"
     find("#sending-names summary").click
     assert_text "Rowan"
