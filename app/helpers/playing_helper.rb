@@ -13,8 +13,9 @@ module PlayingHelper
   def face(attempt, seen, name)
     face = seen.face(name) or return
     said = face.said || (face.text.presence if seen.rules.language.present?)
+    width, height = attempt.edition.picture_sizes[face.picture]
     source = ->(part) { attempt_face_path(attempt, seen.name(name), part: part, solved: (true if seen.solved?)) }
-    safe_join([ (tag.img(src: source["picture"], alt: face.alt, class: "face-picture", draggable: false) if face.picture), face_words(face.inline),
+    safe_join([ (tag.img(src: source["picture"], alt: face.alt, class: "face-picture", draggable: false, width: width, height: height) if face.picture), face_words(face.inline),
       (tag.span("", class: "face-sound", data: { sound: source["sound"] }, role: "img", "aria-label": "a sound") if face.sound),
       (tag.span("", class: [ "face-sound", ("face-said" unless face.said) ], data: { sound: source["said"] }, role: "img", "aria-label": "read aloud") if said) ].compact, " ")
   end

@@ -50,9 +50,7 @@ class Activity < ApplicationRecord
 
   # Drawings of its sheets (see Usher::Activities::Paper), dealt the same each time. pictures: as Picture.addresses.
   def paper(solved: false, pictures: Picture.addresses)
-    kind = edition.kind_of
-    sizes = lesson.pictures.where(id: kind.all_faces.filter_map(&:picture)).to_h { |picture| [ picture.id, [ picture.width, picture.height ] ] }
-    Usher::Activities::Paper.new(kind, title: title, seed: id, solved: solved, sizes: sizes).documents { |address| pictures[address] }
+    Usher::Activities::Paper.new(edition.kind_of, title: title, seed: id, solved: solved, sizes: edition.picture_sizes).documents { |address| pictures[address] }
   end
 
   # Deals a new go: to a participant, or at the wall, in a sitting's layer or (nil) to be tried out.

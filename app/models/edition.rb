@@ -15,6 +15,14 @@ class Edition < ApplicationRecord
     Usher::Activities::Play.new(kind_of, Usher::Activities::Rules.new(rules), seed, state, deal: recent(seed) { kind_of.deal(seed) })
   end
 
+  # { number of a picture that is shown in it => [width, height] }, so that its place is kept before it has come.
+  def picture_sizes
+    recent(:sizes) do
+      ids = kind_of.all_faces.filter_map(&:picture)
+      ids.empty? ? {} : activity.lesson.pictures.where(id: ids).pluck(:id, :width, :height).to_h { |id, *size| [ id, size.map(&:ceil) ] }
+    end
+  end
+
   def self.recent = @recent ||= Recent.new
 
   private

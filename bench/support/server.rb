@@ -39,7 +39,7 @@ module Bench
     def initialize(environment = {})
       @data = Dir.mktmpdir("usher-bench")
       @port = Addrinfo.tcp("127.0.0.1", 0).bind { |socket| socket.local_address.ip_port }
-      @env = { "USHER_DATA" => @data, "RAILS_ENV" => "production", "PORT" => @port.to_s, "USHER_BIND" => "127.0.0.1", "USHER_LOG" => File.join(@data, "log"), **memory, **environment }
+      @env = { "USHER_DATA" => @data, "RAILS_ENV" => "production", "PORT" => @port.to_s, "USHER_BIND" => "127.0.0.1", "USHER_LOG" => File.join(@data, "log"), **ruby_settings, **environment }
     end
 
     # A second process on the same data, at a port of its own; answers with its number and that port.
@@ -49,7 +49,7 @@ module Bench
     end
 
     # As bin/usher sets it.
-    def memory = File.readlines(File.join(ROOT, "config/memory.env"), chomp: true).grep(/\A[A-Z]/).to_h { |line| line.split("=", 2) }
+    def ruby_settings = File.readlines(File.join(ROOT, "config/ruby.env"), chomp: true).grep(/\A[A-Z]/).to_h { |line| line.split("=", 2) }
 
     def url = "http://127.0.0.1:#{port}"
 

@@ -248,6 +248,13 @@ class ActivitiesTest < ActionDispatch::IntegrationTest
     assert_equal 3, JSON.parse(css_select("[data-rows]").first["data-rows"]).first.compact.size
   end
 
+  test "the place of a picture is kept before it has come" do
+    picture = picture_of(@owner)
+    made = @lesson.activities.create!(title: "Where", kind: "find", content: in_words(Samples::CONTENT.fetch("find").first, picture: picture.id))
+    post activity_attempts_path(made), headers: HTMX
+    assert_select ".pictured-frame img[width='#{picture.width.ceil}'][height='#{picture.height.ceil}']", 1
+  end
+
   test "printed words that were rubbed out become labels, and stay out of the picture" do
     page = @lesson.pages.first
     picture = picture_of(@owner)
