@@ -1,4 +1,5 @@
 // The bar of what is chosen: where it stands and what opens from it, and a drag that begins on it.
+import { pressedIn, unpressed } from "shared/pressed"
 import { Part } from "surface/part"
 import { itemAt } from "surface/pick"
 import { cornersOf } from "surface/geometry"
@@ -26,8 +27,10 @@ export class LabelBar extends Part {
     this.bar.hidden = hidden
   }
 
-  // Under what is chosen, or over it where that hides less of what lies around it; box: in page units.
+  // Under what is chosen, or over it where that hides less of what lies around it; box: in page units. It stays where it
+  // is while one of its buttons is pressed.
   place(box) {
+    if (pressedIn(this.bar)) return unpressed(this.bar, () => this.place(box))
     this.commands.dress(this.bar)
     const { camera, stage } = this.surface
     const corners = cornersOf(box).map(point => camera.toScreen(...point)),

@@ -1,6 +1,7 @@
 // The prompt book beside the page: its cues in order, and what can be prepared with what is chosen. Ruby says which
 // operation a button means (data-operation); the order is dragged, or changed by Alt and an arrow.
 import { send } from "shared/net"
+import { unpressed } from "shared/pressed"
 import { say } from "shared/say"
 import { styled } from "shared/styled"
 import { drag } from "surface/drag"
@@ -55,7 +56,12 @@ export default class PromptBook extends Part {
     const asked = (this.asked = new URLSearchParams(ids.map(id => ["ids[]", id])).toString())
     const response = await fetch(`/pages/${page}/cues?${asked}`).catch(() => null)
     const html = response?.ok && (await response.text().catch(() => null)) // whole, before it is asked whether a hand holds one
-    if (!html || asked !== this.asked || page !== this.surface.page || this.held) return
+    if (!html) return
+    const current = () => asked === this.asked && page === this.surface.page && !this.held
+    unpressed(this.body, () => current() && this.lay(html))
+  }
+
+  lay(html) {
     const focused = document.activeElement?.closest("[data-cue-row]")?.dataset.cueRow
     const more = [...this.body.querySelectorAll("[data-cue-more][open]")].map(({ dataset }) => dataset.cueMore)
     window.htmx.swap(this.body, html, { swapStyle: "innerHTML" })

@@ -6,6 +6,7 @@
 //   data-runs="crop"                             a command (board/commands), given data-with
 //   data-ask="path"                              a track along what is tapped next
 import { send } from "shared/net"
+import { unpressed } from "shared/pressed"
 import { Part } from "surface/part"
 
 const WAITS = 140 // ms, so that a row of patches asks once
@@ -82,9 +83,12 @@ export class Sheet extends Part {
     const answer = await send("POST", this.surface.here(`/pages/${this.surface.page}/choice`), { ids: asked }).catch(
       () => null
     )
-    if (asked !== this.asked || !answer) return
+    if (answer) unpressed(this.body, () => asked === this.asked && this.lay(answer.sheet))
+  }
+
+  lay(html) {
     const focused = document.activeElement?.dataset?.key
-    window.htmx.swap(this.body, answer.sheet, { swapStyle: "innerHTML" })
+    window.htmx.swap(this.body, html, { swapStyle: "innerHTML" })
     if (focused) this.body.querySelector(`[data-key="${focused}"]`)?.focus()
   }
 

@@ -1,5 +1,6 @@
 // The strip of pages: tap to turn, drag to move, and the verbs for the page in view.
 import { send } from "shared/net"
+import { pressedIn } from "shared/pressed"
 import { say } from "shared/say"
 import { dragPages } from "board/pages/drag_pages"
 import { Part } from "surface/part"
@@ -122,7 +123,7 @@ export class RunningOrder extends Part {
     this.turning.know(JSON.parse(fresh.dataset.pages))
     this.fetched.run("board/arranging/clashes", "look")
     if (!this.strip) return
-    if (this.held()) return this.elsewhere() // what a hand holds stays until it lets go
+    if (this.held() || pressedIn(this.strip)) return this.elsewhere() // what a hand holds stays until it lets go
     const focused = document.activeElement?.closest("#running-order [data-page]")?.dataset.page
     window.htmx.swap(this.strip, fresh.innerHTML, { swapStyle: "innerHTML" })
     this.strip.querySelectorAll("[data-grow]").forEach(element => {
