@@ -1,6 +1,7 @@
 require "fileutils"
 require "json"
 require "open3"
+require "shellwords"
 require "socket"
 require "tmpdir"
 
@@ -49,7 +50,7 @@ module Bench
     end
 
     # As bin/usher sets it.
-    def ruby_settings = File.readlines(File.join(ROOT, "config/ruby.env"), chomp: true).grep(/\A[A-Z]/).to_h { |line| line.split("=", 2) }
+    def ruby_settings = File.readlines(File.join(ROOT, "config/ruby.env"), chomp: true).grep(/\A[A-Z]/).to_h { |line| line.shellsplit.first.split("=", 2) }
 
     def url = "http://127.0.0.1:#{port}"
 
