@@ -4,7 +4,8 @@ import assert from "node:assert/strict"
 mock.timers.enable({ apis: ["setTimeout"] })
 const heard = {}
 globalThis.document = { addEventListener: (name, act) => (heard[name] = act) }
-const { pressedIn, unpressed } = await import("shared/pressed")
+const { pressedIn, unpressed, watchPresses } = await import("shared/pressed")
+watchPresses()
 
 const button = { name: "button" },
   other = { name: "other" }

@@ -1,6 +1,6 @@
 // What every page does with htmx: send the forgery token, say refusals in a line, size bars.
 import { momentHeaders } from "shared/moment"
-import { pressedIn, unpressed } from "shared/pressed"
+import { pressedIn, unpressed, watchPresses } from "shared/pressed"
 import { say } from "shared/say"
 import { startSheets } from "shared/sheets"
 
@@ -22,6 +22,7 @@ export function startHtmx(htmx) {
   document.addEventListener("htmx:beforeSwap", ({ detail }) => {
     if (detail.xhr.getResponseHeader("X-Usher-Form")) Object.assign(detail, { shouldSwap: true, isError: false })
   })
+  watchPresses()
   // What is pressed does not change under the finger, be it by a word of others or by a clock, which comes again.
   document.addEventListener("htmx:beforeSwap", ({ detail }) => {
     const { elt, triggeringEvent } = detail.requestConfig,

@@ -24,13 +24,15 @@ function lift({ pointerId }) {
   }
 }
 
-document.addEventListener(
-  "pointerdown",
-  event => {
-    clearTimeout(down.get(event.pointerId)?.lost)
-    down.set(event.pointerId, { element: event.target, lost: setTimeout(() => lift(event), LOST) })
-  },
-  true
-)
-for (const end of ["pointerup", "pointercancel"])
-  document.addEventListener(end, event => setTimeout(() => lift(event), CLICK), true)
+export function watchPresses() {
+  document.addEventListener(
+    "pointerdown",
+    event => {
+      clearTimeout(down.get(event.pointerId)?.lost)
+      down.set(event.pointerId, { element: event.target, lost: setTimeout(() => lift(event), LOST) })
+    },
+    true
+  )
+  for (const end of ["pointerup", "pointercancel"])
+    document.addEventListener(end, event => setTimeout(() => lift(event), CLICK), true)
+}
