@@ -11,9 +11,10 @@ export const token = () => document.querySelector("meta[name=csrf-token]")?.cont
 
 export function startHtmx(htmx) {
   window.htmx = htmx // a way in for the browser's console and for Alpine parts that swap
-  // What a newer request takes the place of (hx-sync) is no error.
+  // What a newer request takes the place of (hx-sync) is no error, nor is what was refused in a sentence.
   htmx.logger = (element, event, detail) => {
-    if (event === "htmx:sendAbort" || (event === "htmx:afterRequest" && detail.xhr?.status === 0)) delete detail.error
+    const aborted = event === "htmx:sendAbort" || (event === "htmx:afterRequest" && detail.xhr?.status === 0)
+    if (aborted || (event === "htmx:responseError" && detail.xhr.status === 422)) delete detail.error
   }
   document.addEventListener("htmx:configRequest", event => {
     Object.assign(event.detail.headers, { "X-CSRF-Token": token(), ...momentHeaders() })
