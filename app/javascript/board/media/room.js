@@ -4,7 +4,7 @@ import { send } from "shared/net"
 import { say } from "shared/say"
 import { newId } from "shared/ids"
 import { ask } from "shared/ask"
-import { speak } from "shared/opening"
+import { listen } from "shared/opening"
 import { boxOf } from "surface/view"
 import { Part } from "surface/part"
 
@@ -216,7 +216,7 @@ export class MediaRoom extends Part {
       [id] = this.choice.ids(),
       { language, speed } = this.speech()
     await this.surface.settled()
-    speak(page, id, language, speed, this.surface.sitting)
+    listen("speak", page, id, language, speed, this.surface.sitting)
   }
 
   // What is to be seen on a picture, for those who cannot see it.

@@ -3,7 +3,7 @@
 import { newId } from "shared/ids"
 import { send } from "shared/net"
 import { say } from "shared/say"
-import { speak } from "shared/opening"
+import { listen } from "shared/opening"
 import { Part } from "surface/part"
 
 const SPEED = 150 // words a minute
@@ -56,7 +56,7 @@ export default class Prompter extends Part {
       element = id => surface.view.find(id)
     if (play) room.player?.close()
     if (play?.item && element(play.item)) room.play(element(play.item))
-    if (read?.item) speak(surface.page, read.item, read.language, SPEED, surface.sitting)
+    if (read?.item) listen("speak", surface.page, read.item, read.language, SPEED, surface.sitting)
     if (light) fetched.run("board/glass/spotlight", "shine", light)
   }
 }
