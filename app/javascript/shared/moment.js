@@ -14,3 +14,9 @@ export function momentHeaders() {
   const { take, ms } = now()
   return take ? { "X-Usher-Take": take, "X-Usher-Ms": ms } : {}
 }
+
+// As a clock shows it: "07:05".
+export const minutesAndSeconds = ms => {
+  const seconds = Math.floor(ms / 1000)
+  return `${String(Math.floor(seconds / 60)).padStart(2, "0")}:${String(seconds % 60).padStart(2, "0")}`
+}

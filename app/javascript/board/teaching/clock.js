@@ -1,4 +1,5 @@
 // Time on this page and in the lesson, against the plan. Goes on over a reload, and rests while one prepares.
+import { minutesAndSeconds } from "shared/moment"
 import { Part } from "surface/part"
 
 export class Clock extends Part {
@@ -45,7 +46,7 @@ export class Clock extends Part {
     const { state } = this
     const planned = (this.turning.pages.find(({ id }) => id === this.page)?.minutes ?? 0) * 60_000
     const spent = this.spent()
-    state.pageClock = `${words(spent)} of ${words(planned)}`
+    state.pageClock = `${minutesAndSeconds(spent)} of ${minutesAndSeconds(planned)}`
     state.pageShare = planned ? Math.min(100, (spent / planned) * 100) : 0
     state.over = planned > 0 && spent > planned
     const whole = this.turning.pages.reduce((sum, { minutes }) => sum + minutes, 0)
@@ -53,9 +54,4 @@ export class Clock extends Part {
     state.lessonClock = `${Math.floor(taught / 60_000)} of ${whole} min`
     sessionStorage.setItem(this.key, JSON.stringify({ taught, pages: { ...this.pages, [this.page]: spent } }))
   }
-}
-
-export const words = ms => {
-  const seconds = Math.floor(ms / 1000)
-  return `${String(Math.floor(seconds / 60)).padStart(2, "0")}:${String(seconds % 60).padStart(2, "0")}`
 }

@@ -3,8 +3,7 @@
 import { send } from "shared/net"
 import { say } from "shared/say"
 import { token } from "shared/page"
-import { recordedBy } from "shared/moment"
-import { words } from "board/teaching/clock"
+import { minutesAndSeconds, recordedBy } from "shared/moment"
 import { Part } from "surface/part"
 
 const PIECE = 1000 // ms
@@ -137,6 +136,9 @@ export class Recorder extends Part {
   }
 
   show() {
-    Object.assign(this.state, { recording: this.phase ?? null, takeClock: this.on ? words(this.now()) : "" })
+    Object.assign(this.state, {
+      recording: this.phase ?? null,
+      takeClock: this.on ? minutesAndSeconds(this.now()) : ""
+    })
   }
 }
