@@ -10,7 +10,7 @@ module Usher
 
         # The middle of some colours ("#rrggbb"), where no more than one is to be had; with weights where they weigh.
         def self.mean(colours, weights = colours.map { 1 })
-          "##{colours.map { |colour| colour.scan(/\h\h/).map(&:hex) }.transpose.map { |parts| format('%02x', parts.zip(weights).sum { |part, weight| part * weight } / weights.sum) }.join}"
+          "##{colours.map { |colour| colour.scan(/\h\h/).map(&:hex) }.transpose.map { |parts| format('%02x', (parts.zip(weights).sum { |part, weight| part * weight } / weights.sum.to_f).round) }.join}"
         end
 
         # A whole drawing that is filled with it.

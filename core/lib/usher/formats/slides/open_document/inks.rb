@@ -65,7 +65,7 @@ module Usher
         # all start, or end.
         def stretched(node, start, finish)
           border, centre = node["border"].to_f / 100, %w[cx cy].map { |side| (node[side] || "50%").to_f / 100 }
-          turn = node["angle"].to_s.then { |angle| angle.end_with?("deg") ? angle.to_f : angle.to_f / 10 }
+          turn = degrees(node["angle"])
           case node["style"]
           when "radial" then Gradient.new("circle", [ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre)
           when "square", "rectangular" then RectangularGradient.new([ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre, angle: -turn, square: node["style"] == "square")
@@ -75,6 +75,9 @@ module Usher
           end
         end
 
+        # An angle without a unit is in tenths of a degree.
+        def degrees(angle) = angle.to_s.end_with?("deg") ? angle.to_f : angle.to_f / 10
+
         def colour(attribute) = said(attribute)&.downcase&.then { |value| value if value.match?(/\A#\h{6}\z/) }
 
         # Lines over nothing, or over its fill (20.137): one set, two that cross, or a third that is slanted.
@@ -82,8 +85,7 @@ module Usher
           node = @styles.other("hatch", said("fill-hatch-name"))
           lines = node&.[]("color").to_s.downcase
           return unless lines.match?(/\A#\h{6}\z/)
-          turn = node["rotation"].to_s.then { |angle| angle.end_with?("deg") ? angle.to_f : angle.to_f / 10 }
-          ways = SETS.fetch(node["style"], SETS["single"]).map { |way| way - turn }
+          ways = SETS.fetch(node["style"], SETS["single"]).map { |way| way - degrees(node["rotation"]) }
           Hatching.new(lines, ways: ways, apart: Node.points(node["distance"]) || 4, ground: (colour("fill-color") if said("fill-hatch-solid") == "true"))
         end
 

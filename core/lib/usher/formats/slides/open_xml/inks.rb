@@ -88,8 +88,7 @@ module Usher
           Gradient.new("corners", stops, centre: [ (left + 1 - right) / 2, (top + 1 - bottom) / 2 ])
         end
 
-        # Lines or dots of one colour over another, by the name of the pattern (20.1.10.51); of those that are neither, only
-        # the colour they come to.
+        # Lines or dots of one colour over another, by the name of the pattern.
         def patterned(node)
           front, ground = %w[fgClr bgClr].map { |name| Part.at(node, name)&.then { |found| colour(found) unless opacity_of(found).zero? } }
           Hatching.new(front || "#000000", ground: ground, **OpenXml::Patterns.of(node["prst"])) if front || ground
@@ -139,7 +138,7 @@ module Usher
         def share(value) = (value.to_s.end_with?("%") ? value.to_f / 100 : value.to_f / 100_000).clamp(-10, 10)
         def parts(colour) = colour.scan(/\h\h/).map { |part| part.hex / 255.0 }
         def joined(parts) = "##{parts.map { |part| format('%02x', (part * 255).round.clamp(0, 255)) }.join}"
-        def mean(colours) = (joined(colours.map { |colour| parts(colour) }.transpose.map { |all| all.sum / all.size }) if colours.any?)
+        def mean(colours) = (Paint.mean(colours) if colours.any?)
 
         # Lighter, darker or stronger, as the elements in a colour say, in their order.
         def changed(colour, changes)
