@@ -14,9 +14,11 @@ export function unpressed(place, act) {
   else act()
 }
 
-function lift({ pointerId }) {
-  clearTimeout(down.get(pointerId)?.lost)
-  if (!down.delete(pointerId)) return
+// press: what was down; a newer one of the same pointer stays.
+function lift(pointerId, press) {
+  if (!press || down.get(pointerId) !== press) return
+  clearTimeout(press.lost)
+  down.delete(pointerId)
   for (const one of waiting) {
     if (pressedIn(one.place)) continue
     waiting.delete(one)
@@ -27,12 +29,21 @@ function lift({ pointerId }) {
 export function watchPresses() {
   document.addEventListener(
     "pointerdown",
-    event => {
-      clearTimeout(down.get(event.pointerId)?.lost)
-      down.set(event.pointerId, { element: event.target, lost: setTimeout(() => lift(event), LOST) })
+    ({ pointerId, target }) => {
+      const press = { element: target }
+      clearTimeout(down.get(pointerId)?.lost)
+      press.lost = setTimeout(() => lift(pointerId, press), LOST)
+      down.set(pointerId, press)
     },
     true
   )
   for (const end of ["pointerup", "pointercancel"])
-    document.addEventListener(end, event => setTimeout(() => lift(event), CLICK), true)
+    document.addEventListener(
+      end,
+      ({ pointerId }) => {
+        const press = down.get(pointerId)
+        setTimeout(() => lift(pointerId, press), CLICK)
+      },
+      true
+    )
 }
