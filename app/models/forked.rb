@@ -1,7 +1,7 @@
 require "fiddle"
 
 # Work that takes long, or much memory, in a process of its own: a fork of this one, which comes after everything else
-# the machine has to do, has limits, and ends with the thread that waits for it. The memory it took goes with it, and a
+# the machine has to do once it is seen to take long, has limits, and ends with the thread that waits for it. The memory it took goes with it, and a
 # thread that only waits leaves Ruby's lock to those whose answers somebody's hand waits for.
 #
 #   pdf = Forked.run { Usher::Formats::Pdf::Writer.write(documents) }
@@ -14,6 +14,7 @@ class Forked
   SECONDS = 120
   MEMORY = 2.gigabytes # of addresses, over what this process has
   NICE = 10
+  SHORT = 0.5 # seconds of computing that come in line with everything else, since somebody waits
   DIES_WITH_PARENT = 1 # PR_SET_PDEATHSIG of prctl(2)
   BEGINNING = Mutex.new
 
@@ -86,14 +87,22 @@ class Forked
     exit!
   end
 
-  # Ends with the parent, comes after others, and has no more than so much memory.
+  # Ends with the parent, comes after others before long, and has no more than so much memory.
   def settle(parent)
     %w[TERM HUP].each { |name| Signal.trap(name, "DEFAULT") }
     Fiddle::Function.new(Fiddle::Handle::DEFAULT["prctl"], [ Fiddle::TYPE_INT, Fiddle::TYPE_LONG ], Fiddle::TYPE_INT).call(DIES_WITH_PARENT, Signal.list["KILL"])
     exit! if Process.ppid != parent # which ended meanwhile
     ObjectSpace.each_object(BasicSocket) { |socket| hang_up(socket) }
-    Process.setpriority(Process::PRIO_PROCESS, 0, NICE)
+    Thread.new { step_back }
     Process.setrlimit(:AS, File.read("/proc/self/statm").to_i * 4096 + MEMORY, Process.getrlimit(:AS).last)
+  end
+
+  # A priority is a thread's own, and the work may have threads.
+  def step_back
+    sleep 0.1 until Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) > SHORT
+    Dir.children("/proc/self/task").each { |thread| Process.setpriority(Process::PRIO_PROCESS, thread.to_i, NICE) }
+  rescue Errno::ESRCH
+    retry # one that has just ended
   end
 
   # What the parent hangs up is hung up.

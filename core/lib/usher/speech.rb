@@ -13,7 +13,7 @@ module Usher
     # The sound as an MP4 with AAC inside, as bytes; raises Invalid when there is nothing to say.
     def speak(text, language:, speed: 150)
       words = Types::Line.new(MAX, blank: false).call(text.to_s[0, MAX])
-      Formats::Film.squeeze(Formats::Tool.run("espeak-ng", "--stdin", "--stdout", "-v", LANGUAGE.call(language), "-s", SPEED.call(speed), input: words))
+      Formats::Film.squeeze(Formats::Tool.run("espeak-ng", "--stdin", "--stdout", "-v", LANGUAGE.call(language), "-s", SPEED.call(speed), input: words, soon: true))
     rescue Formats::Tool::Failed
       raise Invalid, "That text could not be spoken."
     end

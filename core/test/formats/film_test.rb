@@ -58,9 +58,9 @@ class FilmTest < CoreTest
       file.binmode
       file.write(live)
       file.flush
-      assert_raises(Film::Endless) { Film.probe(file.path) }
+      endless = assert_raises(Film::Endless) { Film.probe(file.path) }
       Tempfile.create("mended") do |mended|
-        Film.mend(file.path, to: mended.path)
+        Film.mend(file.path, endless.format, to: mended.path)
         assert_in_delta 2, Film.probe(mended.path).seconds, 0.15
       end
     end
@@ -71,8 +71,8 @@ class FilmTest < CoreTest
     Dir.mktmpdir do |folder|
       timeless, whole = File.join(folder, "tide.swf"), File.join(folder, "whole")
       Usher::Formats::Tool.run("ffmpeg", "-v", "error", "-f", "lavfi", "-i", "testsrc=duration=2:size=320x240:rate=12", timeless)
-      assert_raises(Film::Endless) { Film.probe(timeless) }
-      Film.mend(timeless, to: whole)
+      endless = assert_raises(Film::Endless) { Film.probe(timeless) }
+      Film.mend(timeless, endless.format, to: whole)
       facts = Film.probe(whole)
       assert_equal [ 2.0, 320, 240, true ], [ facts.seconds.round(1), facts.width, facts.height, facts.plays ]
       Film.check_end(whole, facts)
@@ -85,8 +85,8 @@ class FilmTest < CoreTest
       bare, whole = File.join(folder, "tide.h264"), File.join(folder, "whole")
       Usher::Formats::Tool.run("ffmpeg", "-v", "error", "-f", "lavfi", "-i", "testsrc=duration=2:size=320x240:rate=25", "-c:v", "libx264", "-f", "h264", bare)
       assert Film.known?(bare)
-      assert_raises(Film::Endless) { Film.probe(bare) }
-      Film.mend(bare, to: whole)
+      endless = assert_raises(Film::Endless) { Film.probe(bare) }
+      Film.mend(bare, endless.format, to: whole)
       facts = Film.probe(whole)
       assert_in_delta 2, facts.seconds, 0.15
       assert_nil Film.check_end(whole, facts)
@@ -109,6 +109,10 @@ class FilmTest < CoreTest
     began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     assert_raises(Usher::Formats::Tool::Failed) { Usher::Formats::Tool.run("sleep", 20, seconds: 0.2) }
     assert_operator Process.clock_gettime(Process::CLOCK_MONOTONIC) - began, :<, 5
+  end
+
+  def test_what_is_waited_for_is_not_put_behind_everything_else
+    assert_equal [ 10, 0 ], [ false, true ].map { |soon| Usher::Formats::Tool.run("nice", soon: soon).to_i - Process.getpriority(Process::PRIO_PROCESS, 0) }
   end
 
   # What cameras, discs and studios write; each by its own container.

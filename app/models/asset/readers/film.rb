@@ -22,9 +22,9 @@ module Asset::Readers::Film
   # What was recorded in a browser gets its length first.
   def measured(upload)
     [ upload, Film.probe(upload.path) ]
-  rescue Film::Endless
+  rescue Film::Endless => endless
     mended = Tempfile.new("usher-mended", binmode: true)
-    Film.mend(upload.path, to: mended.path)
+    Film.mend(upload.path, endless.format, to: mended.path)
     [ upload.with(mended), Film.probe(mended.path) ]
   end
 

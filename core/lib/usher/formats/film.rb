@@ -29,13 +29,19 @@ module Usher
       # What a browser recorded live does not say how long it is, nor does a bare stream, so that neither can be sought (see
       # mend).
       class Endless < Invalid
+        attr_reader :format # as ffprobe calls it
+
+        def initialize(format)
+          @format = format
+          super(BROKEN)
+        end
       end
 
       module_function
 
       # Whether a file of a kind that its name and first bytes do not tell is a sound or a video.
       def known?(path)
-        found = JSON.parse(Tool.run("ffprobe", "-v", "error", *SAFELY, "-of", "json", "-show_entries", "format=probe_score:stream=codec_type,codec_name", path, seconds: 20))
+        found = JSON.parse(Tool.run("ffprobe", "-v", "error", *SAFELY, "-of", "json", "-show_entries", "format=probe_score:stream=codec_type,codec_name", path, seconds: 20, soon: true))
         found.dig("format", "probe_score").to_i >= SURE && found.fetch("streams", []).any? { |stream| %w[video audio].include?(stream["codec_type"]) }
       rescue Tool::Failed
         false
@@ -43,11 +49,11 @@ module Usher
 
       # Facts about the file at this path; raises Invalid when it is neither sound nor video, or broken.
       def probe(path)
-        found = JSON.parse(Tool.run("ffprobe", "-v", "error", *SAFELY, "-of", "json", "-show_format", "-show_streams", path, seconds: 20))
+        found = JSON.parse(Tool.run("ffprobe", "-v", "error", *SAFELY, "-of", "json", "-show_format", "-show_streams", path, seconds: 20, soon: true))
         streams = streams(found.fetch("streams", []))
         format = found.fetch("format", {})
         seconds = seconds(path, format)
-        raise Endless, BROKEN if !seconds.positive? || [ *BARE, *TIMELESS ].include?(format["format_name"])
+        raise Endless.new(format["format_name"]) if !seconds.positive? || [ *BARE, *TIMELESS ].include?(format["format_name"])
         width, height = streams["video"] ? upright(streams["video"]) : [ 0, 0 ]
         container = Playing.container(format["format_name"], format.dig("tags", "major_brand"), File.binread(path, 200))
         Facts.new(seconds: seconds.round(2), width: width, height: height, rate: format["bit_rate"].to_i, plays: Playing.plays?(container, streams), sound: !streams["audio"].nil?, kept: Playing.kept(streams))
@@ -55,20 +61,20 @@ module Usher
         raise Invalid, BROKEN
       end
 
-      # Writes the same again with its length, without changing sound or picture where that is possible.
-      def mend(path, to:)
-        name = Tool.run("ffprobe", "-v", "error", *SAFELY, "-show_entries", "format=format_name", "-of", "csv=p=0", path, seconds: 20)
-        return Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, "-i", path, "-c:v", "libx264", "-preset", "veryfast", "-pix_fmt", "yuv420p", "-c:a", "aac", "-f", "mp4", to, seconds: 600) if TIMELESS.include?(name.strip)
+      # Writes the same again with its length, without changing sound or picture where that is possible. name: of its
+      # format, as Endless says it.
+      def mend(path, name, to:)
+        return Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, "-i", path, "-c:v", "libx264", "-preset", "veryfast", "-pix_fmt", "yuv420p", "-c:a", "aac", "-f", "mp4", to, seconds: 600) if TIMELESS.include?(name)
         container = { "webm" => "webm", "mp4" => "mp4", **BARE.to_h { |bare| [ bare, "mp4" ] } }.find { |part, _| name.include?(part) }&.last || "matroska"
-        Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, "-fflags", "+genpts", "-i", path, "-c", "copy", "-f", container, to)
+        Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, "-fflags", "+genpts", "-i", path, "-c", "copy", "-f", container, to, soon: true)
       rescue Tool::Failed
-        raise Invalid, name ? format(UNSUPPORTED, name.strip[0, 40]) : BROKEN
+        raise Invalid, format(UNSUPPORTED, name[0, 40])
       end
 
       # Raises Invalid when the file ends before it says it does: its last seconds are played through.
       def check_end(path, facts)
         from = [ facts.seconds - 5, 0 ].max
-        read = Tool.run("ffmpeg", "-v", "error", *SAFELY, "-ss", from, "-i", path, "-f", "null", "-progress", "pipe:1", "-", seconds: 30)
+        read = Tool.run("ffmpeg", "-v", "error", *SAFELY, "-ss", from, "-i", path, "-f", "null", "-progress", "pipe:1", "-", seconds: 30, soon: true)
         raise Invalid, BROKEN if facts.seconds - from - played(read) > SLACK
       rescue Tool::Failed
         raise Invalid, BROKEN
@@ -97,7 +103,7 @@ module Usher
       # The sound in these bytes, small: AAC in an MP4 that browsers play.
       def squeeze(bytes)
         Tempfile.create([ "usher", ".m4a" ]) do |file|
-          Tool.run("ffmpeg", "-v", "error", "-y", "-i", "pipe:0", "-c:a", "aac", "-b:a", "64k", "-movflags", "+faststart", "-f", "mp4", file.path, input: bytes)
+          Tool.run("ffmpeg", "-v", "error", "-y", "-i", "pipe:0", "-c:a", "aac", "-b:a", "64k", "-movflags", "+faststart", "-f", "mp4", file.path, input: bytes, soon: true)
           File.binread(file.path)
         end
       end
@@ -133,7 +139,7 @@ module Usher
       # The last picture in so many seconds from there on; nil when there is none.
       def picture(path, from, seconds, *only)
         Tempfile.create([ "usher", ".jpg" ]) do |file|
-          Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, *([ "-ss", from.to_f.round(3) ] if from.positive?), "-t", seconds.to_f.round(3), "-i", path, *only, "-an", "-fps_mode", "passthrough", "-vf", within, "-q:v", 3, "-f", "image2", "-c:v", "mjpeg", "-pix_fmt", "yuvj420p", "-update", 1, file.path, seconds: 30)
+          Tool.run("ffmpeg", "-v", "error", "-y", *SAFELY, *([ "-ss", from.to_f.round(3) ] if from.positive?), "-t", seconds.to_f.round(3), "-i", path, *only, "-an", "-fps_mode", "passthrough", "-vf", within, "-q:v", 3, "-f", "image2", "-c:v", "mjpeg", "-pix_fmt", "yuvj420p", "-update", 1, file.path, seconds: 30, soon: true)
           File.binread(file.path).then { |bytes| bytes unless bytes.empty? }
         end
       end
