@@ -28,6 +28,16 @@ class PicturesTest < ActionDispatch::IntegrationTest
     assert_no_match(/script|onclick/, Picture.last.file.download)
   end
 
+  test "a drawing keeps the letters of a font that it brings, and nothing else of it" do
+    font = [ File.binread(Usher::Text::Faces::FAMILIES["title"].path(bold: true, italic: false)) ].pack("m0")
+    bring(%(<svg xmlns="http://www.w3.org/2000/svg" width="40" height="30"><script>alert(1)</script><style>@font-face{font-family:Gull;src:url(data:font/ttf;base64,#{font})}</style><text x="2" y="25" font-size="20" font-family="Gull">Tide</text></svg>))
+    assert_response :success
+    kept = Picture.last
+    assert_equal [ "image/svg+xml", 40.0, 30.0 ], [ kept.content_type, kept.width, kept.height ]
+    assert_match(/a script/, answer["said"])
+    assert_no_match(/script|font|<text/, kept.file.download)
+  end
+
   test "what is no picture is refused in a sentence" do
     bomb = '<!DOCTYPE svg [<!ENTITY b "aa"><!ENTITY a "&b;&b;">]><svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1 1">&a;</svg>'
     { "plain words" => /not a picture/, "%PDF-1.4 x" => /not a picture/, "<html><script>1</script></html>" => /not a picture/, bomb => /entities/,

@@ -1,6 +1,7 @@
 # Decides whether an uploaded file is a picture, by its content, and makes it harmless: photos are
 # decoded and written anew without their position and other notes, drawings are cleaned by the core.
 class Picture::Intake
+  Svg = Usher::Formats::Svg
   MAX_BYTES = 20.megabytes
   MAX_PIXELS = 60_000_000
   SIDE = 2_400
@@ -44,10 +45,12 @@ class Picture::Intake
 
   # As dots where it is too much for a drawing, or would not look the same.
   def drawing
-    clean = Usher::Formats::Svg::Reader.read(@bytes)
-    return [ clean.svg, "image/svg+xml", clean.width, clean.height, clean.dropped ] if Picture::Likeness.new(@bytes, clean.svg).alike?
-    dotted(clean.dropped)
-  rescue Usher::Formats::Svg::Reader::TooMuch
+    came, @bytes = @bytes, Svg::OwnFonts.outlined(@bytes)
+    clean = Svg::Reader.read(@bytes)
+    dropped = @bytes.equal?(came) ? clean.dropped : Svg::Reader.read(came, largest: MAX_BYTES).dropped
+    return [ clean.svg, "image/svg+xml", clean.width, clean.height, dropped ] if Picture::Likeness.new(@bytes, clean.svg).alike?
+    dotted(dropped)
+  rescue Svg::Reader::TooMuch
     dotted
   end
 

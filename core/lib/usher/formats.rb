@@ -14,6 +14,8 @@ module Usher
 
     autoload :Film, "usher/formats/film"
 
+    autoload :PackedFont, "usher/formats/packed_font"
+
     # A lesson as PDF, and the pages of others'.
     module Pdf
       autoload :Reader, "usher/formats/pdf/reader"
@@ -36,6 +38,7 @@ module Usher
       autoload :Entities, "usher/formats/svg/entities"
       autoload :Extent, "usher/formats/svg/extent"
       autoload :Held, "usher/formats/svg/held"
+      autoload :OwnFonts, "usher/formats/svg/own_fonts"
       autoload :Reader, "usher/formats/svg/reader"
       autoload :Source, "usher/formats/svg/source"
       autoload :Styles, "usher/formats/svg/styles"

@@ -31,6 +31,59 @@ class DrawingsTest < CoreTest
     assert_empty looks('<switch><g systemLanguage="de"><rect/></g></switch>')
   end
 
+  # The same letters in a font that the drawing brings, under a name of its own, and in the shipped one it was made from.
+  def test_letters_of_a_font_of_its_own_become_outlines
+    bold = Usher::Text::Faces::FAMILIES["title"].path(bold: true, italic: false)
+    face = ->(look, path = bold) { %(<style>@font-face{font-family:"Gull &amp; own";#{look}src:url(data:font/ttf;base64,#{[ File.binread(path) ].pack('m0')}) format("truetype")}</style>) }
+    words = ->(family, more = "") { %(<text x="2" y="25" font-size="20" font-family="#{family}" #{more}>Tide</text>) }
+    own, shipped = svg(face.("") + words.("'Gull &amp; own'")), svg(words.("Bricolage Grotesque", 'font-weight="bold"'))
+    drawn = Svg::Reader.read(Svg::OwnFonts.outlined(own))
+    assert_equal [ 40.0, 30.0, false, true ], [ drawn.width, drawn.height, drawn.svg.include?("<text"), drawn.svg.include?("<path") ]
+    assert_equal outlines(shipped), paths(drawn.svg)
+    refute_equal outlines(shipped), outlines(own)
+    slanted = svg(face.("font-weight:400;font-style:italic;") + face.("", Usher::Text::Faces::FAMILIES["hand"].path(bold: false, italic: false)) + words.("'Gull &amp; own'", 'font-style="italic"'))
+    assert_equal outlines(shipped), paths(Svg::OwnFonts.outlined(slanted))
+  end
+
+  def test_a_font_that_is_none_leaves_the_drawing_as_it_is
+    [ '<style>@font-face{font-family:Gull;src:url(data:font/ttf;base64,AAAA)}</style><text font-family="Gull">Tide</text>', '<style>@font-face{font-family:Gull;src:url(http://x/y.ttf)}</style><text>Tide</text>', "<style>@font-face{" ].each do |inside|
+      assert_equal svg(inside), Svg::OwnFonts.outlined(svg(inside))
+    end
+    broken = svg(%(<style>@font-face{font-family:Gull;src:url("data:;base64,#{[ "\0\1\0\0#{'x' * 400}" ].pack('m0')}")}</style><text font-family="Gull">Tide</text>))
+    assert_includes Svg::OwnFonts.outlined(broken), "<svg"
+    assert_raises(Svg::Reader::TooMuch) { Svg::OwnFonts.outlined(svg(" " * 20_000_001)) }
+  end
+
+  # As fonts come from the web.
+  def test_packed_fonts_are_unpacked
+    path = Usher::Text::Faces::FAMILIES["title"].path(bold: true, italic: false)
+    plain, woff = File.binread(path), woff(File.binread(path))
+    assert_equal plain.bytesize, Usher::Formats::PackedFont.unpacked(woff).bytesize
+    assert_equal tables(plain), tables(Usher::Formats::PackedFont.unpacked(woff))
+    assert_equal [ plain, nil, nil, nil ], [ plain, "GIF89a", woff[0, 400], woff.sub(woff[44 + 12, 4], [ 40_000_000 ].pack("N")) ].map { |bytes| Usher::Formats::PackedFont.unpacked(bytes) }
+    assert_nil Usher::Formats::PackedFont.unpacked("wOF2".b + "\0" * 400)
+    web = Dir[File.expand_path("../../../node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/*latin-wght-normal.woff2", __dir__)].first
+    assert_operator tables(Usher::Formats::PackedFont.unpacked(File.binread(web))).keys, :include?, "glyf"
+    drawn = Svg::OwnFonts.outlined(svg(%(<style>@font-face{font-family:Gull;src:url(data:font/woff;base64,#{[ woff ].pack('m0')})}</style><text x="2" y="25" font-size="20" font-family="Gull">Tide</text>)))
+    assert_equal outlines(svg('<text x="2" y="25" font-size="20" font-family="Bricolage Grotesque" font-weight="bold">Tide</text>')), paths(drawn)
+  end
+
+  # name => bytes of each table
+  def tables(font) = Array.new(font[4, 2].unpack1("n")) { |n| font[12 + n * 16, 16].unpack("a4N3") }.to_h { |name, _, at, length| [ name, font[at, length] ] }
+
+  # WOFF 1.0 of a font, its tables packed where that makes them smaller.
+  def woff(font)
+    at = 44 + 20 * tables(font).size
+    entries = tables(font).map do |name, data|
+      packed = [ Zlib::Deflate.deflate(data), data ].min_by(&:bytesize)
+      [ [ name, at, packed.bytesize, data.bytesize, 0 ].pack("a4N4"), packed + "\0" * (-packed.bytesize % 4) ].tap { |_, bytes| at += bytes.bytesize }
+    end
+    "wOFF".b + font[0, 4] + [ at, entries.size, 0, font.bytesize ].pack("NnnN") + "\0" * 24 + entries.transpose.join
+  end
+
+  def outlines(drawing) = paths(Usher::Formats::Rsvg.run("-f", "svg", input: drawing))
+  def paths(drawing) = Nokogiri::XML(drawing).remove_namespaces!.xpath("//path").map { |path| path["d"].strip }
+
   def test_what_renderers_draw_stays
     inside = '<defs><pattern id="p" patternUnits="userSpaceOnUse" width="4" height="4"><rect width="2" height="2"/></pattern><filter id="f"><feGaussianBlur stdDeviation="2"/><feColorMatrix type="matrix" values="0 0 0 0 1"/></filter><marker id="m" orient="auto"><path d="M0 0"/></marker></defs><g color="red" display="none" visibility="hidden"><path fill="url(#p)" filter="url(#f)" marker-mid="url(#m)" vector-effect="non-scaling-stroke"/></g>'
     kept = read(inside).svg

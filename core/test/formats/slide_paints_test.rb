@@ -110,8 +110,18 @@ class SlidePaintsTest < CoreTest
     crossed = drawn.("dkUpDiag")
     assert_equal [ "#f7dfa6", "#1e6079", "url(#fill)" ], [ crossed.at("pattern rect")["fill"], crossed.at("pattern path")["stroke"], crossed.xpath("/svg/path").first["fill"] ]
     assert_equal [ 0, 2 ], %w[pct20 lgGrid].map { |name| drawn.(name).css("pattern path").sum { |lines| lines["d"].scan(STROKE).map { |ax, ay, bx, by| ax == bx ? :upright : :level }.uniq.size } }
-    assert drawn.("sphere").at("pattern"), "of a name without lines the colours come"
-    assert_equal [ [ 45, -45 ], [ 0, 90 ] ], %w[diagCross cross].map { |name| Slides::OpenXml::Patterns.of(name)[:ways] }
+    assert drawn.("fog").at("pattern"), "of a name that nobody knows the colours come"
+    slanted = ->(name) { drawn.(name).at("pattern path")["d"].scan(STROKE).any? { |ax, ay, bx, by| ax != bx && ay != by } }
+    assert_equal [ true, false ], %w[diagCross cross].map(&slanted)
+  end
+
+  def test_patterns_that_are_tiles
+    tiles = Slides::OpenXml::Patterns::TILES
+    assert_equal [ [ 8 ], [ 8 ], "" ], [ tiles.values.map(&:size).uniq, tiles.values.flatten.map(&:size).uniq, tiles.values.join.delete("#.") ]
+    bricks = Slides::OpenXml::Patterns.paint("horzBrick", "#000000", "#ffffff").svg(60, 60, 8 / 6.0) # a unit is a dot
+    assert_equal [ "8", "M0.0 0.0h8.0v1.0h-8.0z", "M4.0 7.0h1.0v1.0h-1.0z" ], Nokogiri::XML(bricks).remove_namespaces!.at("pattern").then { |tile| [ tile["width"], *tile.at("path")["d"].scan(/M[^z]*z/).values_at(0, -1) ] }
+    assert_equal "#808080", Slides::OpenXml::Patterns.paint("lgCheck", "#000000", nil).mean
+    assert Usher::Formats::Svg::Reader.read(bricks).svg.include?("pattern")
   end
 
   def test_hatches_of_opendocument

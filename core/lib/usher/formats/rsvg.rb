@@ -11,9 +11,9 @@ module Usher
       module_function
 
       # Runs it with these arguments; input: SVG for its standard input, where it has no address from which it could reach
-      # another file. Answers with what it wrote.
-      def run(*arguments, input: "", seconds: Tool::SECONDS)
-        Tool.run("rsvg-convert", "--unlimited", *arguments, input: input, seconds: seconds, environment: { "FONTCONFIG_FILE" => fontconfig })
+      # another file; fonts: a file that tells of more fonts. Answers with what it wrote.
+      def run(*arguments, input: "", seconds: Tool::SECONDS, fonts: fontconfig)
+        Tool.run("rsvg-convert", "--unlimited", *arguments, input: input, seconds: seconds, environment: { "FONTCONFIG_FILE" => fonts })
       end
 
       # Written once a process; tells which fonts there are and where their index is kept.

@@ -23,6 +23,7 @@ module Usher
       autoload :RectangularGradient, "usher/formats/slides/rectangular_gradient"
       autoload :Sketch, "usher/formats/slides/sketch"
       autoload :Table, "usher/formats/slides/table"
+      autoload :Tiling, "usher/formats/slides/tiling"
       autoload :Words, "usher/formats/slides/words"
 
       OPEN_XML = %w[presentationml.presentation presentationml.slideshow presentationml.template].map { |kind| "application/vnd.openxmlformats-officedocument.#{kind}" } +

@@ -88,10 +88,10 @@ module Usher
           Gradient.new("corners", stops, centre: [ (left + 1 - right) / 2, (top + 1 - bottom) / 2 ])
         end
 
-        # Lines or dots of one colour over another, by the name of the pattern.
+        # Lines, dots or tiles of one colour over another, by the name of the pattern.
         def patterned(node)
           front, ground = %w[fgClr bgClr].map { |name| Part.at(node, name)&.then { |found| colour(found) unless opacity_of(found).zero? } }
-          Hatching.new(front || "#000000", ground: ground, **OpenXml::Patterns.of(node["prst"])) if front || ground
+          OpenXml::Patterns.paint(node["prst"], front || "#000000", ground) if front || ground
         end
 
         def opacity_of(holder)
