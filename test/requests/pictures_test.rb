@@ -28,6 +28,14 @@ class PicturesTest < ActionDispatch::IntegrationTest
     assert_no_match(/script|onclick/, Picture.last.file.download)
   end
 
+  test "a drawing may have letters of any script in it, and be marked as UTF-8" do
+    [ "", "\u{FEFF}" ].each do |mark|
+      bring(%(#{mark}<?xml version="1.0" encoding="UTF-8"?><svg xmlns="http://www.w3.org/2000/svg" width="40" height="30"><title>Möwe – Πλοίο</title><rect width="9" height="9"/></svg>))
+      assert_response :success, mark.inspect
+      assert_includes Picture.last.file.download.force_encoding("UTF-8"), "Möwe – Πλοίο"
+    end
+  end
+
   test "a drawing keeps the letters of a font that it brings, and nothing else of it" do
     font = [ File.binread(Usher::Text::Faces::FAMILIES["title"].path(bold: true, italic: false)) ].pack("m0")
     bring(%(<svg xmlns="http://www.w3.org/2000/svg" width="40" height="30"><script>alert(1)</script><style>@font-face{font-family:Gull;src:url(data:font/ttf;base64,#{font})}</style><text x="2" y="25" font-size="20" font-family="Gull">Tide</text></svg>))

@@ -44,6 +44,7 @@ class IncomingTest < CoreTest
 
   def test_pictures_say_their_size_before_they_are_opened
     assert_equal [ 10_000, 9 ], Formats::Raster.size(RED + [ 10_000, 9 ].pack("NN"))
+    assert_nil Formats::Raster.size("Möwe"), "words in any script are no picture"
     assert_equal [ 320, 200 ], Formats::Raster.size("\xFF\xD8\xFF\xE0\x00\x04ab\xFF\xC0\x00\x11\x08\x00\xC8\x01\x40".b)
     [ "", "\xFF\xD8".b, "\xFF\xD8\xFF\xE0\xFF\xFF".b, "GIF89a", RED ].each { |bytes| assert_nil Formats::Raster.size(bytes) }
   end

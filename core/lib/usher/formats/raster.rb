@@ -7,8 +7,9 @@ module Usher
 
       module_function
 
-      # bytes: the file, or its beginning. [width, height] in dots; nil where it is neither PNG nor JPEG.
+      # bytes: the file, or its beginning, in whatever encoding. [width, height] in dots; nil where it is neither PNG nor JPEG.
       def size(bytes)
+        bytes = bytes.b
         return bytes[16, 8].unpack("NN") if bytes.start_with?("\x89PNG\r\n\x1A\n".b) && bytes.bytesize >= 24
         jpeg(bytes) if bytes.start_with?("\xFF\xD8".b)
       end
