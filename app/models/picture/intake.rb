@@ -74,12 +74,19 @@ class Picture::Intake
   end
 
   # Whether its end is missing, which libraries would fill with grey: a JPEG's after its last scan (ITU-T T.81, B.1.1.3),
-  # a PNG's last chunk (ISO/IEC 15948, 11.2.5), a WebP's as long as it says.
+  # a PNG's last chunk (ISO/IEC 15948, 11.2.5) and dots before it, a WebP's as long as it says.
   def cut_off?
     case @bytes
     when /\A\xFF\xD8/n then @bytes.rindex("\xFF\xD9".b).to_i < @bytes.rindex("\xFF\xDA".b).to_i
-    when /\A\x89PNG/n then !@bytes.include?("IEND")
+    when /\A\x89PNG/n then !@bytes.include?("IEND") && !whole?
     when /\ARIFF/n then @bytes.bytesize < @bytes[4, 4].unpack1("V").to_i
     end
+  end
+
+  # Whether every dot is there.
+  def whole?
+    Vips::Image.new_from_buffer(@bytes, "", access: :sequential, fail_on: :truncated).avg
+  rescue Vips::Error
+    false
   end
 end
