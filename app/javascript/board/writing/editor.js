@@ -364,6 +364,7 @@ export class Editor extends Part {
       before = (width - edited.width) * this.share() // what of the room lies before the box
     const [left, top] = this.surface.camera.toScreen(x - before, y)
     const inset = this.facts.insets[kind],
+      [across, down] = edited.padding ?? [inset, inset],
       height = Math.max(this.height || 0, size * 1.3)
     const middle = kind === "tile" || kind === "callout"
     Object.assign(area.style, {
@@ -371,7 +372,7 @@ export class Editor extends Part {
       top: `${top}px`,
       width: `${width}px`,
       minHeight: `${height}px`,
-      padding: `${inset}px`,
+      padding: `${down}px ${across}px`,
       fontSize: `${size}px`,
       transform: `scale(${scale}) ${angle ? rotated(angle, before + edited.width / 2, height / 2) : ""}`,
       fontFamily: FAMILIES[font ?? "read"],

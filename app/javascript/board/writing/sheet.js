@@ -15,9 +15,10 @@ export class Sheet {
         Object.assign(line.dataset, { from, to: ends ? next - 1 : next })
         line.className = "typing-line"
         if (marker) line.dataset.marker = marker
-        if (script.lists[script.paragraph(from)] !== "none") line.classList.add("in-list")
+        if (script.entry(from) !== "none") line.classList.add("in-list")
         if (rtl) line.dir = "rtl"
-        if (from && script.chars[from - 1] === "\n") line.classList.add("begins")
+        if (from && script.chars[from - 1] === "\n" && script.lists[script.paragraph(from)] !== "under")
+          line.classList.add("begins")
         line.append(...this.runs(script, from, ends ? next - 1 : next))
         if (!line.hasChildNodes()) line.append(document.createElement("br"))
         return line

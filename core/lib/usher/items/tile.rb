@@ -12,6 +12,7 @@ module Usher
       attribute :round, Types::Number.new(0..200), default: 16
       attribute :border, Types::Maybe.new(Types::Colour.new(none: true)), default: nil, spare: true # nil: as the letters
       attribute :vertical, Types::Choice.new("top", "middle", "bottom"), default: "middle", spare: true # where in it the words stand
+      attribute :padding, Types::Maybe.new(Types::List.new(Types::Number.new(0..100), 2..2)), default: nil, spare: true # [across, down], page units
 
       EDGE = 3 # page units
 
@@ -23,7 +24,7 @@ module Usher
 
       private
 
-      def own_looks = [ *super, "vertical" ]
+      def own_looks = [ *super, "vertical", "padding" ]
 
       def top = { "top" => inset, "middle" => centred, "bottom" => height - layout.height - inset }.fetch(vertical)
     end

@@ -14,7 +14,7 @@ module Usher
 
       def self.even? = true
 
-      # Page units between the box and the text.
+      # Page units between the box and the text, where nothing else is said (see padding).
       def self.inset = 0
 
       attribute :text, Types::Line.new(MAX)
@@ -54,7 +54,10 @@ module Usher
 
       def shown_number = text
 
-      def inset = self.class.inset
+      # Page units between the box and the text: [across, down].
+      def padding_of(values) = values["padding"] || [ self.class.inset ] * 2
+      def across = padding_of(@values)[0]
+      def inset = padding_of(@values)[1]
 
       # Further attributes an editor needs.
       def own_looks = []
@@ -67,7 +70,7 @@ module Usher
       def layout(values = @values)
         return @layout if @layout && values.equal?(@values)
         looks = Usher::Text::Marks.looks(values["marks"], values["text"].length)
-        made = Usher::Text::Layout.new(values["text"], size: values["size"], width: line_room(values) - 2 * inset, lists: values["lists"], leading: values["leading"], gap: values["gap"], hang: values["hang"],
+        made = Usher::Text::Layout.new(values["text"], size: values["size"], width: line_room(values) - 2 * padding_of(values)[0], lists: values["lists"], leading: values["leading"], gap: values["gap"], hang: values["hang"],
           scales: (looks.map { |look| look.fetch("scale", 1) } if values["marks"].any? { |mark| mark["scale"] }),
           advances: Usher::Text::Marks.advances(values["text"], looks, font: values["font"], bold: values["bold"], italic: values["italic"], tracking: values["tracking"]))
         @layout = made if values.equal?(@values)
@@ -115,7 +118,7 @@ module Usher
       def draw_marker(line, baseline)
         return "" unless line.marker
         close = line.indent < CLOSE
-        off = inset + (close ? 0 : (line.indent - 0.45) * size)
+        off = across + (close ? 0 : (line.indent - 0.45) * size)
         Markup.tag("text", { x: line.rtl ? width - off : off, y: baseline, "text-anchor": line.rtl ^ close ? "start" : "end" }, Markup.escape(line.marker))
       end
 
@@ -131,7 +134,7 @@ module Usher
       # Where a line starts and how it is anchored: [page units from the left, "start" | "middle" | "end"].
       def anchored(line)
         indent = line.indent * size
-        left, right = inset + (line.rtl ? 0 : indent), width - inset - (line.rtl ? indent : 0)
+        left, right = across + (line.rtl ? 0 : indent), width - across - (line.rtl ? indent : 0)
         return [ (left + right) / 2.0, "middle" ] if align == "middle"
         (align == "left") ^ line.rtl ? [ left, line.rtl ? "end" : "start" ] : [ right, line.rtl ? "start" : "end" ]
       end

@@ -58,7 +58,7 @@ module Usher
           edge = cell.border ? EDGE : 0
           written = cell.words.together(scale * factor)
           written = written.merge("text" => written["text"][0, 2_000])
-          Items.build("kind" => "tile", "id" => "t", "x" => x, "y" => y, "width" => width + edge, "height" => height + edge, "round" => 0, "card" => cell.fill || "none", "border" => cell.border || "none", "vertical" => cell.vertical, **written)
+          Items.build("kind" => "tile", "id" => "t", "x" => x, "y" => y, "width" => width + edge, "height" => height + edge, "round" => 0, "card" => cell.fill || "none", "border" => cell.border || "none", "vertical" => cell.vertical, "padding" => cell.words.padding(scale * factor), **written)
         end
         private_class_method :heights, :tile, :laid, :lines
       end

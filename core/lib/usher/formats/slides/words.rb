@@ -62,6 +62,9 @@ module Usher
           texts.reject { |text, _| text.text.strip.empty? }.map { |text, at| placed(text, box, left, down + at) }
         end
 
+        # What is between a box and the text, [across, down] in page units; scale: page units of a point.
+        def padding(scale) = [ @insets.values_at(0, 2).min, @insets.values_at(1, 3).min ].map { |inset| (inset * scale).clamp(0, 100).round(2) }
+
         # All of it as one text: the values of an item that is written, but for its box. scale: page units of a point.
         def together(scale)
           block = @paragraphs.any? ? @paragraphs : [ Paragraph.new(runs: [ Run.new(text: "", size: 18, colour: Colour::INK) ], align: "left", list: "none", indent: 0) ]
@@ -136,9 +139,9 @@ module Usher
 
         def share(one, size) = (one / size).then { |found| found.clamp(0.1, 10).round(3) if (found - 1).abs > ALIKE }
 
-        # A break inside a paragraph begins a line without a sign.
+        # A break inside a paragraph begins a line without a sign, and no paragraph.
         def lists(block)
-          all = block.flat_map { |one| list = one.text.strip.empty? ? "none" : one.list; [ list ] + [ list == "none" ? "none" : "under" ] * one.text.count("\n") }
+          all = block.flat_map { |one| list = one.text.strip.empty? ? "none" : one.list; [ list ] + [ "under" ] * one.text.count("\n") }
           all.uniq == [ "none" ] ? [] : all
         end
 
