@@ -88,6 +88,21 @@ for (const { package: name, stem, bold, range } of letters)
       `@font-face{font-family:"Usher Letters";src:url("/${file}") format("truetype");${weight}font-display:swap;unicode-range:${range}}`
     )
   }
+
+// The families that what comes from outside is written in, from Debian: their measures are those of the usual faces of
+// offices. A page fetches the cuts that it needs.
+const { range, families } = JSON.parse(readFileSync(join(root, "config/families.json"), "utf8"))
+const debian = "/usr/share/fonts/truetype/liberation2"
+for (const { font, family, stem } of families)
+  for (const [cut, style] of Object.entries({ Regular: "", Bold: "-bold", Italic: "-italic", BoldItalic: "-bold-italic" })) {
+    const face = readFileSync(join(debian, `${stem}-${cut}.ttf`))
+    for (const [ending, targetFormat] of Object.entries({ woff2: "woff2", ttf: "truetype" }))
+      writeFileSync(join(to, `${font}${style}.${ending}`), await subset(face, signs(range).join(""), { targetFormat }))
+    const weight = style.includes("bold") ? "600 900" : "100 500"
+    faces.push(
+      `@font-face{font-family:"${family}";src:url("/${font}${style}.woff2") format("woff2");font-weight:${weight};${style.includes("italic") ? "font-style:italic;" : ""}font-display:swap}`
+    )
+  }
 writeFileSync(join(to, "letters.css"), faces.join("\n") + "\n")
 
 // htmx ships its small build as a classic script only; one export line makes it a module.

@@ -30,6 +30,7 @@ class HtmlTest < CoreTest
   end
 
   def test_lists_keep_their_kind_and_end
+    assert_equal [ "letters" ], read('<ol type="A"><li>one</li></ol>')["lists"]
     found = read("<ol><li>one</li><li>two</li></ol><p>then</p><ul><li>three</li></ul>")
     assert_equal [ "one\ntwo\nthen\nthree", %w[numbers numbers none bullets] ], found.values_at("text", "lists")
   end

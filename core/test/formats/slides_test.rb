@@ -226,6 +226,45 @@ class SlidesTest < CoreTest
     styles = '<style:style style:name="T1" style:family="text"><style:text-properties style:text-position="super 58%"/></style:style>'
     slide = odp_slide('<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:p>m<text:span text:style-name="T1">2</text:span></text:p></draw:text-box></draw:frame>', styles: styles)
     assert_equal "m²", slide.items.first["text"]
+    assert_equal [ "nd", "2n" ], [ "nd", "2n" ].map { |text| Usher::Formats::Slides::Words.shifted(text, 1).tr("²ⁿ", "2n") }
+    assert_equal "nd", Usher::Formats::Slides::Words.shifted("nd", 1), "not half of it"
+  end
+
+  def test_the_face_that_stands_for_one_a_slide_names
+    fonts = Usher::Formats::Slides::Fonts
+    { nil => "read", " " => "read", "Liberation Sans" => "plain", "Arial" => "plain", "MS Sans Serif" => "plain", "Century Gothic" => "plain", "Nobody Knows" => "plain", "Times New Roman" => "book", "DejaVu Serif" => "book", "Century Schoolbook" => "book",
+      "Courier New" => "code", "Noto Sans Mono" => "code", "Comic Neue" => "hand", "Andika" => "hand" }.each { |name, font| assert_equal font, fonts.of(name), name.inspect }
+    assert_equal %w[book code code plain], [ { generic: "roman" }, { generic: "modern" }, { pitch: "fixed" }, { generic: "swiss" } ].map { |more| fonts.of("Nobody Knows", **more) }
+    assert_equal "plain", fonts.of("Liberation Sans", generic: "roman"), "the name says more"
+  end
+
+  def test_words_keep_the_kind_of_face_they_were_written_in
+    typed = '<a:p><a:r><a:rPr><a:latin typeface="Courier New"/></a:rPr><a:t>ebb</a:t></a:r></a:p><a:p><a:r><a:rPr><a:latin typeface="Georgia"/></a:rPr><a:t>flood</a:t></a:r></a:p>'
+    assert_equal [ [ "code", 1.13 ], [ "book", 1.15 ] ], pptx_slide(shape(at: [ 0, 0, 300, 100 ], paragraphs: typed)).items.map { |item| item.values_at("font", "leading") }
+    styles = '<style:style style:name="T1" style:family="text"><style:text-properties style:font-name="F1"/></style:style><style:style style:name="T2" style:family="text"><style:text-properties fo:font-family="Arial"/></style:style>'
+    frame = ->(style) { odp_slide(%(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:p><text:span text:style-name="#{style}">ebb</text:span></text:p></draw:text-box></draw:frame>), styles: styles, fonts: '<style:font-face style:name="F1" svg:font-family="Harbour" style:font-family-generic="roman"/>').items.first["font"] }
+    assert_equal %w[book plain], %w[T1 T2].map(&frame)
+  end
+
+  def test_what_lets_something_through_has_an_outline_that_does_not
+    clear = '<a:solidFill><a:srgbClr val="F7DFA6"><a:alpha val="40000"/></a:srgbClr></a:solidFill>'
+    line = '<a:ln w="25400"><a:solidFill><a:srgbClr val="B3411D"/></a:solidFill></a:ln>'
+    looks = ->(**more) { pptx_slide(shape(at: [ 0, 0, 300, 100 ], **more)).items.map { |item| item.values_at("kind", "fill", "stroke", "opacity") } }
+    assert_equal [ [ "ellipse", "#f7dfa6", "none", 0.4 ], [ "ellipse", "none", "#b3411d", 1 ] ], looks.(form: "ellipse", look: clear + line)
+    assert_equal [ [ "ellipse", "#f7dfa6", "none", 0.4 ] ], looks.(form: "ellipse", look: "#{clear}<a:ln><a:noFill/></a:ln>")
+    groups = pptx_slide(shape(at: [ 0, 0, 300, 100 ], form: "ellipse", look: clear + line)).items.map { |item| item["groups"] }
+    assert_equal [ 1, true ], [ groups.uniq.size, groups.first.any? ]
+    styles = '<style:style style:name="g" style:family="graphic"><style:graphic-properties draw:fill="none" draw:opacity="50%" draw:stroke="solid" svg:stroke-width="0cm" svg:stroke-color="#b3411d"/></style:style>'
+    bare = odp_slide('<draw:rect draw:style-name="g" svg:x="0pt" svg:y="0pt" svg:width="100pt" svg:height="100pt"/>', styles: styles).items.first
+    assert_equal [ 1, true ], [ bare.fetch("opacity", 1), bare["stroke_width"] > 1 ], "a line of no breadth is a fine one"
+  end
+
+  def test_lists_with_letters
+    entry = '<a:p><a:pPr marL="342900" indent="-342900"><a:buAutoNum type="alphaLcParenR"/></a:pPr><a:r><a:t>ebb</a:t></a:r></a:p>'
+    assert_equal [ "letters" ], pptx_slide(shape(at: [ 0, 0, 300, 100 ], paragraphs: entry)).items.first["lists"]
+    styles = '<text:list-style style:name="L1"><text:list-level-style-number text:level="1" style:num-format="a" style:num-suffix=")"/></text:list-style>'
+    lettered = odp_slide('<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:list text:style-name="L1"><text:list-item><text:p>ebb<text:line-break/>and flood</text:p></text:list-item></text:list></draw:text-box></draw:frame>', styles: styles)
+    assert_equal %w[letters under], lettered.items.first["lists"]
   end
 
   def test_empty_lines_keep_their_room_and_leave_nothing_behind

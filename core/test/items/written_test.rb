@@ -48,6 +48,17 @@ class WrittenTest < CoreTest
     assert_equal item("tile", text: "ebb").to_h.keys, item("tile", text: "ebb", vertical: "middle", leading: 1.3, gap: 0).to_h.keys
   end
 
+  def test_the_words_of_a_tile_stand_as_far_from_its_edge_as_is_said
+    words = ->(**more) { Nokogiri::XML("<g>#{item('tile', text: 'ebb', align: 'left', vertical: 'top', width: 200, height: 10, size: 40, **more).draw}</g>").at("text").then { |text| [ text["x"].to_f, text["y"].to_f ] } }
+    usual, close = words.call, words.(padding: [ 20, 2 ])
+    assert_equal [ 14, 20, 12 ], [ usual[0], close[0], (usual[1] - close[1]).round(2) ]
+    assert_in_delta 40 * 1.3 + 4, item("tile", text: "ebb", width: 200, height: 10, size: 40, padding: [ 20, 2 ]).to_h["height"], 0.01
+    lines = ->(**more) { item("tile", text: "to and fro", width: 240, height: 10, size: 40, **more).lines.size }
+    assert_operator lines.(padding: [ 60, 2 ]), :>, lines.call, "less room to write in"
+    refute_includes item("tile", text: "ebb").to_h.keys, "padding"
+    [ [ 1 ], [ -1, 2 ], "2" ].each { |padding| assert_invalid { item("tile", padding: padding) } }
+  end
+
   def test_words_of_a_list_stand_behind_their_signs_as_far_as_is_said
     marker = ->(**more) { Nokogiri::XML("<g>#{item('text', width: 400, size: 20, lists: %w[bullets], text: 'ebb', **more).draw}</g>").css("text").map { |text| [ text["x"].to_f, text["text-anchor"] ] } }
     assert_equal [ [ 21, "end" ], [ 30, "start" ] ], marker.call

@@ -65,10 +65,10 @@ module Decks
   def solid(name) = %(<a:solidFill><a:#{name.match?(/\A\h{6}\z/) ? 'srgbClr' : 'schemeClr'} val="#{name}"/></a:solidFill>)
 
   # pages: what is on each; styles: automatic ones of the pages; common: styles of all; master: what is on the
-  # master.
-  def odp(*pages, styles: "", common: "", master: "", parts: {})
+  # master; fonts: declared ones.
+  def odp(*pages, styles: "", common: "", master: "", fonts: "", parts: {})
     archive("mimetype" => ODP,
-      "content.xml" => %(<office:document-content #{ODF}><office:automatic-styles>#{styles}</office:automatic-styles><office:body><office:presentation>#{pages.map { |page| %(<draw:page draw:master-page-name="M">#{page}</draw:page>) }.join}</office:presentation></office:body></office:document-content>),
+      "content.xml" => %(<office:document-content #{ODF}><office:font-face-decls>#{fonts}</office:font-face-decls><office:automatic-styles>#{styles}</office:automatic-styles><office:body><office:presentation>#{pages.map { |page| %(<draw:page draw:master-page-name="M">#{page}</draw:page>) }.join}</office:presentation></office:body></office:document-content>),
       "styles.xml" => %(<office:document-styles #{ODF}><office:styles>#{common}</office:styles><office:automatic-styles><style:page-layout style:name="L"><style:page-layout-properties fo:page-width="400pt" fo:page-height="300pt"/></style:page-layout><style:style style:name="gr1" style:family="graphic"><style:graphic-properties draw:fill="solid" draw:fill-color="#1e6079"/></style:style></office:automatic-styles><office:master-styles><style:master-page style:name="M" style:page-layout-name="L">#{master}</style:master-page></office:master-styles></office:document-styles>),
       **parts)
   end

@@ -3,7 +3,7 @@ require "core_test"
 class LayoutTest < CoreTest
   FACE = Usher::Text::Faces.fetch("read")
 
-  def layout(text, width: 300, size: 30, lists: []) = Usher::Text::Layout.new(text, advances: text.chars.map { |char| FACE.advance(char) }, size: size, width: width, lists: lists)
+  def layout(text, width: 300, size: 30, lists: [], **more) = Usher::Text::Layout.new(text, advances: text.chars.map { |char| FACE.advance(char) }, size: size, width: width, lists: lists, **more)
 
   def spaced(text, **more) = Usher::Text::Layout.new(text, advances: [ 0.5 ] * text.length, size: 10, width: 100, **more)
 
@@ -23,6 +23,19 @@ class LayoutTest < CoreTest
     assert_in_delta 25, loose.baseline(1) - loose.baseline(0)
     assert_in_delta 3.5, loose.baseline(0) - spaced("ab").baseline(0)
     assert_in_delta 10, spaced("ab", leading: 1).height
+  end
+
+  def test_letters_count_beyond_z_and_each_list_begins_anew
+    made = layout((%w[x] * 28).join("\n"), lists: %w[letters] * 28).lines
+    assert_equal [ "a)", "z)", "aa)", "ab)" ], made.map(&:marker).values_at(0, 25, 26, 27)
+    assert_equal [ "1.", "2.", "a)", nil, "b)", "1." ], layout("a\nb\nc\nd\ne\nf", lists: %w[numbers numbers letters under letters numbers]).lines.map(&:marker)
+  end
+
+  def test_a_line_of_the_same_paragraph_has_no_gap_above_it
+    tops = ->(lists) { layout("ebb\nout\nflood", lists: lists, gap: 1, leading: 1).lines.map { |line| [ line.top, line.indent.positive? ] } }
+    assert_equal [ [ 0, false ], [ 1, false ], [ 3, false ] ], tops.(%w[none under none])
+    assert_equal [ [ 0, true ], [ 1, true ], [ 3, true ] ], tops.(%w[bullets under bullets])
+    assert_equal [ [ 0, false ], [ 2, false ], [ 4, false ] ], tops.([])
   end
 
   def test_a_line_of_its_own_in_an_entry_stands_under_it_and_is_not_counted

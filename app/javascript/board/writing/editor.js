@@ -12,7 +12,6 @@ import { Lines } from "board/writing/lines"
 import { FormatBar } from "board/writing/format_bar"
 import { Part } from "surface/part"
 
-const FAMILIES = { read: "var(--font-read)", title: "var(--font-title)", hand: "var(--font-hand)" }
 const WORDS = {
   note: "Text of the sticky note",
   tile: "Text of the tile",
@@ -375,7 +374,7 @@ export class Editor extends Part {
       padding: `${down}px ${across}px`,
       fontSize: `${size}px`,
       transform: `scale(${scale}) ${angle ? rotated(angle, before + edited.width / 2, height / 2) : ""}`,
-      fontFamily: FAMILIES[font ?? "read"],
+      fontFamily: `var(--font-${font ?? "read"})`,
       fontWeight: bold ? 700 : 400,
       fontStyle: italic ? "italic" : "normal",
       color: colour ?? "",

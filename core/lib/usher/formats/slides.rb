@@ -8,6 +8,7 @@ module Usher
       autoload :Archive, "usher/formats/slides/archive"
       autoload :Canvas, "usher/formats/slides/canvas"
       autoload :Chart, "usher/formats/slides/chart"
+      autoload :Fonts, "usher/formats/slides/fonts"
       autoload :FreeForm, "usher/formats/slides/free_form"
       autoload :Forms, "usher/formats/slides/forms"
       autoload :Gradient, "usher/formats/slides/gradient"

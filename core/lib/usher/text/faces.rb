@@ -19,10 +19,17 @@ module Usher
 
       ALL = %w[400Regular 700Bold 400Regular_Italic 700Bold_Italic].freeze
       UPRIGHT = %w[400Regular 700Bold].freeze
+      # A family in all four cuts, a line each in config/families.json (script/vendor.mjs).
+      Office = Struct.new(:font, :name, keyword_init: true) do
+        def family = name
+        def path(bold:, italic:) = File.join(VENDOR, "#{font}#{'-bold' if bold}#{'-italic' if italic}.ttf")
+      end
+      OFFICE = JSON.parse(File.read(File.expand_path("../../../../config/families.json", __dir__)))["families"].to_h { |line| [ line["font"], Office.new(font: line["font"], name: line["family"]) ] }.freeze
       FAMILIES = {
         "read" => Family.new(name: "Atkinson Hyperlegible Next", folder: "atkinson-hyperlegible-next", stem: "AtkinsonHyperlegibleNext", styles: ALL, nested: true),
         "title" => Family.new(name: "Bricolage Grotesque", folder: "bricolage-grotesque", stem: "BricolageGrotesque", styles: UPRIGHT, nested: true),
-        "hand" => Family.new(name: "Andika", folder: "andika", stem: "Andika", styles: ALL, nested: false)
+        "hand" => Family.new(name: "Andika", folder: "andika", stem: "Andika", styles: ALL, nested: false),
+        **OFFICE
       }.freeze
       # Under one name in drawings and style sheets: the faces of all further scripts, and those of Debian (SYSTEM).
       TOGETHER = "Usher Letters".freeze
@@ -51,7 +58,7 @@ module Usher
 
       module_function
 
-      # The Face that measures text in this font ("read", "title", "hand"), weight and slant.
+      # The Face that measures text in this font (a key of FAMILIES), weight and slant.
       def fetch(font, bold: false, italic: false)
         @faces ||= {}
         @faces[[ font, bold, italic ]] ||= Face.new(FAMILIES.fetch(font).path(bold: bold, italic: italic), fallbacks: fallbacks(bold), figures: (figures(bold) if FIGURES[:faces].include?(font)))

@@ -6,7 +6,7 @@ module Usher
     class Layout
       LEADING = 1.3 # ems from one baseline to the next
       ASCENT = 0.98 # ems from the top of a line to its baseline
-      LISTS = %w[none bullets numbers under].freeze # under: a line of its own in the entry or the paragraph above
+      LISTS = %w[none bullets numbers letters under].freeze # under: a line of its own in the entry or the paragraph above
       HANG = 1.5 # ems before the text of a list
       RIGHT_TO_LEFT = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/
       STRONG = /[[:alpha:]]/
@@ -50,13 +50,15 @@ module Usher
         entry = "none"
         @text.split("\n", -1).then { |all| all.empty? ? [ "" ] : all }.each_with_index do |paragraph, index|
           list = lists[index] || "none"
-          number = { "numbers" => number + 1, "under" => number }.fetch(list, 0)
-          entry = list unless list == "under"
+          entry, number = list, entry == list ? number + 1 : 1 unless list == "under"
           @down += @gap unless index.zero? || list == "under"
-          wrap(paragraph, start, entry, { "bullets" => "•", "numbers" => "#{number}." }[list])
+          wrap(paragraph, start, entry, { "bullets" => "•", "numbers" => "#{number}.", "letters" => "#{letters(number)})" }[list])
           start += paragraph.length + 1
         end
       end
+
+      # a to z, then aa, ab and so on.
+      def letters(number) = number > 26 ? letters((number - 1) / 26) + letters((number - 1) % 26 + 1) : (96 + number).chr
 
       def wrap(paragraph, start, list, marker)
         indent = list == "none" ? 0 : @hang

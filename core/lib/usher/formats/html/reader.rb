@@ -32,7 +32,7 @@ module Usher
           { "text" => text, "marks" => Usher::Text::Marks.within(joined, text.length).first(text.length > Items::Written::MAX ? joined.size : Usher::Text::Marks::MOST), "lists" => @lists.first(text.count("\n") + 1) }
         end
 
-        # look: the marks around; list: the list around ("bullets", "numbers" or nil).
+        # look: the marks around; list: the list around ("bullets", "numbers", "letters" or nil).
         def walk(node, look, list, depth)
           return if depth > DEEPEST
           node.children.each do |child|
@@ -46,7 +46,7 @@ module Usher
 
         def enter(element, look, list, depth)
           block = BLOCKS.include?(element.name)
-          list = { "ul" => "bullets", "ol" => "numbers" }.fetch(element.name, list)
+          list = { "ul" => "bullets", "ol" => element["type"].to_s.casecmp?("a") ? "letters" : "numbers" }.fetch(element.name, list)
           fresh(element.name == "li" ? list || "bullets" : "none") if block
           @text << "\t" if %w[td th].include?(element.name) && !@text.empty? && !@text.end_with?("\n")
           walk(element, look.merge(LOOKS.fetch(element.name, {}), styled(element), linked(element)), list, depth + 1)

@@ -70,7 +70,8 @@ module Usher
             next segment(*[ [ 0, 0 ], [ 1, 1 ] ].map { |share| onto(box, share, flips) }, look, link: link) if Forms.line?(name)
             values = flipped(Forms.values(name, box.width, box.height, bends), flips)
             values["round"] *= @scale if values["round"]
-            add(values.merge(boxed(box), values["kind"] == "callout" ? look.callout(@scale) : look.shape(@scale), opens(link)))
+            next add(values.merge(boxed(box), look.callout(@scale), opens(link))) if values["kind"] == "callout"
+            all(look.parts) { |part| add(values.merge(boxed(box), part.shape(@scale), opens(link))) }
           end
         end
 
@@ -80,7 +81,7 @@ module Usher
           flat = Geometry::Box.new(box.x, box.y, box.width, box.height, 0)
           outline.parts.each { |part| part.points.map! { |share| onto(flat, share, flips) } }
           with_words(box, words, link) do
-            FreeForm.new(outline, look, @scale).items { |name, bytes| @pictures[name] = bytes }.each { |values| add(turned(values, scaled(box)).merge(opens(link), values["picture"] && alt ? { "alt" => alt.to_s[0, 500] } : {})) }
+            all(FreeForm.new(outline, look, @scale).items { |name, bytes| @pictures[name] = bytes }) { |values| add(turned(values, scaled(box)).merge(opens(link), values["picture"] && alt ? { "alt" => alt.to_s[0, 500] } : {})) }
           end
         end
 
@@ -89,8 +90,7 @@ module Usher
           sane(*places.flatten, look.stroke_width)
           places = places.map { |place| place.map { |n| n * @scale } }
           pieces = places.each_cons(2).reject { |from, to| from == to }
-          joined = -> { pieces.each_with_index { |(from, to), index| segment(from, to, look, first: index.zero?, last: index == pieces.size - 1, link: link) } }
-          pieces.size > 1 ? together(&joined) : joined.call
+          all(pieces.each_with_index.to_a) { |(from, to), index| segment(from, to, look, first: index.zero?, last: index == pieces.size - 1, link: link) }
         end
 
         # A curve through its four knots, in points.
@@ -121,7 +121,7 @@ module Usher
           return if words.nil? || words.empty?
           sane(*box)
           texts = words.items(scaled(box), @scale).map { |values| values.merge(opens(link)) }
-          texts.size > 1 ? together { texts.each { |values| add(values) } } : texts.each { |values| add(values) }
+          all(texts) { |values| add(values) }
         end
 
         # columns, rows: widths and heights in points; cells: see Table.
@@ -136,6 +136,9 @@ module Usher
         def sane(*numbers)
           raise Invalid, "That is not on any slide." unless numbers.all? { |number| number.finite? && number.abs <= REACH }
         end
+
+        # Several belong together.
+        def all(things, &) = things.size > 1 ? together { things.each(&) } : things.each(&)
 
         # With words over it, both belong together.
         def with_words(box, words, link)

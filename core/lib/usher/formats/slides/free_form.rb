@@ -19,7 +19,7 @@ module Usher
         def items(&keep)
           return [] if @parts.empty? || !@look.seen?
           return @parts.map { |part| ink(part) } if @parts.all? { |part| !part.closed && part.stroke } && plain_line?
-          return [ Items::Polygon.through(@parts[0].points).merge("kind" => "polygon", **@look.shape(@scale)) ] if polygon?
+          return @look.parts.map { |look| Items::Polygon.through(@parts[0].points).merge("kind" => "polygon", **look.shape(@scale)) } if polygon?
           [ drawing(&keep) ]
         end
 
@@ -55,12 +55,12 @@ module Usher
           svg = %(<svg xmlns="http://www.w3.org/2000/svg" width="#{width}" height="#{height}" viewBox="0 0 #{width} #{height}">#{drawn}</svg>)
           name = Slides.own_name(svg)
           yield name, svg
-          { "kind" => "picture", "picture" => name, "opacity" => @look.opacity.clamp(0.05, 1), "x" => x, "y" => y, "width" => width, "height" => height }
+          { "kind" => "picture", "picture" => name, "x" => x, "y" => y, "width" => width, "height" => height }
         end
 
         def path(run, place, edge)
           data = run.map { |part| "M#{part.points.map(&place).join('L')}#{'Z' if part.closed}" }.join
-          Markup.tag("path", d: data, fill: filled?(run[0]) ? shaded(run[0].shade.to_f) : "none", stroke: run[0].stroke && edge.positive? ? @look.stroke : "none", "stroke-width": edge.round(2), "fill-rule": "evenodd",
+          Markup.tag("path", d: data, fill: filled?(run[0]) ? shaded(run[0].shade.to_f) : "none", "fill-opacity": (@look.opacity if @look.opacity < 1), stroke: run[0].stroke && edge.positive? ? @look.stroke : "none", "stroke-width": edge.round(2), "fill-rule": "evenodd",
             "stroke-linejoin": "round", "stroke-dasharray": DASHES[@look.dash]&.map { |n| (n * edge).round(2) }&.join(" "), "stroke-linecap": ("round" if @look.dash == "dotted"))
         end
 

@@ -7,8 +7,11 @@ module Usher
       Look = Struct.new(:fill, :stroke, :stroke_width, :dash, :opacity, :heads, :paint, keyword_init: true) do
         def seen? = fill != "none" || stroke != "none"
 
+        # One by one: what lets something through is filled apart from its outline, which does not.
+        def parts = opacity < 1 && fill != "none" && stroke != "none" ? [ dup.tap { |own| own.stroke = "none" }, dup.tap { |own| own.fill = "none" } ] : [ self ]
+
         # As attributes of items, by what they are; scale: page units of a point.
-        def shape(scale) = { "fill" => fill, "stroke" => stroke, "stroke_width" => edge(scale), "dash" => dash, "opacity" => opacity.clamp(0.05, 1) }
+        def shape(scale) = { "fill" => fill, "stroke" => stroke, "stroke_width" => edge(scale), "dash" => dash, "opacity" => fill == "none" ? 1 : opacity.clamp(0.05, 1) }
         def line(scale) = { "stroke" => pen, "stroke_width" => broad(scale), "dash" => dash }
         def ink(scale) = { "colour" => pen, "stroke_width" => broad(scale) }
         def callout(scale) = { "text" => "", "size" => 8, "card" => fill == "none" ? Colour::WHITE : fill, "stroke" => stroke, "stroke_width" => edge(scale) }

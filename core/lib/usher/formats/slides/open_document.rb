@@ -23,7 +23,8 @@ module Usher
           show = @content.at("body", "presentation") or raise Invalid, Archive::BROKEN
           @pages = show.all("page")
           # Styles of the same name may be another thing on masters.
-          @styles = { page: Styles.new(@content.at("automatic-styles"), @common.at("styles")), master: Styles.new(@common.at("automatic-styles"), @common.at("styles")) }
+          fonts = [ @content, @common ].map { |part| part.at("font-face-decls") }
+          @styles = { page: @content, master: @common }.transform_values { |part| Styles.new(part.at("automatic-styles"), @common.at("styles"), *fonts) }
           @masters = (@common.at("master-styles")&.all("master-page") || []).to_h { |master| [ master["name"], master ] }
         end
 

@@ -5,33 +5,36 @@ module Usher
       # the same size and alignment, one under the other. Where the faces of Usher need more room than those
       # it was written in, all of it becomes a little smaller.
       class Words
-        # size: points; colour: "#rrggbb"; highlight: the same or nil; link: a web address or nil; tracking: points more
-        # between letters.
-        Run = Struct.new(:text, :size, :bold, :italic, :underline, :strike, :colour, :highlight, :tracking, :link, keyword_init: true) do
+        # size: points; font: one of Text::Faces, nil for the usual; colour: "#rrggbb"; highlight: the same or nil; link: a web
+        # address or nil; tracking: points more between letters.
+        Run = Struct.new(:text, :size, :font, :bold, :italic, :underline, :strike, :colour, :highlight, :tracking, :link, keyword_init: true) do
+          def font = self[:font] || "read"
           def look = [ bold, italic, colour ]
         end
-        # align: "left", "middle" or "right"; list: "none", "bullets" or "numbers"; indent: points before its sign, or its
+        # align: "left", "middle" or "right"; list: "none", "bullets", "numbers" or "letters"; indent: points before its sign, or its
         # first line; hang: points that its words stand behind the sign, nil for the usual; leading: from one line to
         # the next, in lines that have all room they need; before, after: points between it and its neighbours.
         Paragraph = Struct.new(:runs, :align, :list, :indent, :hang, :leading, :before, :after, keyword_init: true) do
           def text = runs.map(&:text).join
-          def main = runs.group_by { |run| [ run.size, run.tracking ] }.max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.last.first
+          def main = runs.group_by { |run| [ run.size, run.font, run.tracking ] }.max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.last.first
           def size = main.size
           def leading = (self[:leading] || 1).clamp(0.5, 4)
-          def kind = [ size.round(1), align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1) ]
+          def kind = [ size.round(1), main.font, align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1) ]
         end
 
         SMALLER = [ 1, 0.95, 0.9, 0.85, 0.8, 0.75, 0.7, 0.65, 0.6 ].freeze # tried in turn
         LEAST = 8 # page units
-        NATURAL = 1.2 # ems that a line needs in the faces slides are written in
-        HANGS = { "bullets" => 0.7..4.0, "numbers" => 1.3..5.0 }.freeze # ems
+        HANGS = { "bullets" => 0.7..4.0, "numbers" => 1.3..5.0, "letters" => 1.3..5.0 }.freeze # ems
         ALIKE = 0.02 # by which sizes may differ and be one
         LONGEST = 9_000 # characters of one item, from which on each paragraph is one
         RAISED = [ "0123456789+=()n-", "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁼⁽⁾ⁿ⁻" ].freeze
         LOWERED = [ "0123456789+=()-", "₀₁₂₃₄₅₆₇₈₉₊₌₍₎₋" ].freeze
 
-        # Numbers above (shift over 0) or below the line as signs of their own: cm², H₂O. Letters stay.
-        def self.shifted(text, shift) = shift.zero? ? text : text.tr(*(shift.positive? ? RAISED : LOWERED))
+        # Numbers above (shift over 0) or below the line as signs of their own: cm², H₂O. What has no such signs stays whole.
+        def self.shifted(text, shift)
+          plain, signs = shift.positive? ? RAISED : LOWERED
+          shift.zero? || text.match?(/[^#{Regexp.escape(plain)}\s]/) ? text : text.tr(plain, signs)
+        end
 
         # insets: points between the box and the text, [left, top, right, bottom]; anchor: "top", "middle" or
         # "bottom".
@@ -115,8 +118,8 @@ module Usher
           look = runs.select(&:size).group_by(&:look).max_by { |_, same| same.sum { |run| run.text.length } }.first
           main = block.first.main
           size = (main.size * scale).clamp(LEAST, 400).round(1)
-          { "text" => runs.map(&:text).join, "size" => size, "align" => block.first.align, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main.size),
-            "lists" => lists(block), "leading" => (block.first.leading * NATURAL).clamp(0.5, 5).round(2), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
+          { "text" => runs.map(&:text).join, "size" => size, "font" => main.font, "align" => block.first.align, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main.size),
+            "lists" => lists(block), "leading" => (block.first.leading * Fonts.natural(main.font)).clamp(0.5, 5).round(2), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
             "hang" => hang(block, main.size), "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
         end
 

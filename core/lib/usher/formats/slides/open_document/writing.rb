@@ -54,7 +54,7 @@ module Usher
 
         # Whether there is a point, a number or nothing before them.
         def sign(look)
-          return look["num-format"].to_s.empty? ? "none" : "numbers" if look&.name == "list-level-style-number"
+          return { "" => "none", "a" => "letters" }.fetch(look["num-format"].to_s.downcase, "numbers") if look&.name == "list-level-style-number"
           look && look["bullet-char"].to_s.strip.empty? ? "none" : "bullets"
         end
 
@@ -72,7 +72,7 @@ module Usher
           runs = pieces(node, own, level)
           runs = [ run("", own, level) ] if runs.empty?
           before, after = %w[margin-top margin-bottom].map { |side| Node.points(said(own, level, side)) }
-          Words::Paragraph.new(runs: runs, align: align(own, level), list: "none", indent: indent(own, level), leading: leading(own, level, runs.map(&:size).max), before: before, after: after)
+          Words::Paragraph.new(runs: runs, align: align(own, level), list: "none", indent: indent(own, level), leading: leading(own, level, runs.max_by(&:size)), before: before, after: after)
         end
 
         # Points before the first line: what the paragraph says, or a step for each level.
@@ -81,10 +81,10 @@ module Usher
           [ %w[margin-left text-indent].sum { |name| Node.points(said(own, level, name)).to_f }, 0 ].max
         end
 
-        # From one line to the next, in lines.
-        def leading(own, level, size)
+        # From one line to the next, in lines of its largest run.
+        def leading(own, level, run)
           found = said(own, level, "line-height").to_s
-          found.end_with?("%") ? found.to_f / 100 : Node.points(found)&./(size * Words::NATURAL)
+          found.end_with?("%") ? found.to_f / 100 : Node.points(found)&./(run.size * Fonts.natural(run.font))
         end
 
         # Start and end change sides where words run to the left.
@@ -118,8 +118,15 @@ module Usher
           text = Words.shifted(text, { "super" => 1, "sub" => -1 }[position = look.("text-position").to_s[/\A\S+/]] || position.to_f)
           lined = ->(kind) { %w[style type].any? { |name| ![ nil, "none" ].include?(look.("text-#{kind}-#{name}")) } }
           colour, ground = %w[color background-color].map { |name| look.(name)&.downcase&.slice(/\A#\h{6}\z/) }
-          Words::Run.new(text: text, size: size(styles, level), bold: look.("font-weight").then { |weight| weight == "bold" || weight.to_i >= 600 }, italic: look.("font-style") == "italic",
+          Words::Run.new(text: text, size: size(styles, level), font: font(look), bold: look.("font-weight").then { |weight| weight == "bold" || weight.to_i >= 600 }, italic: look.("font-style") == "italic",
             colour: faded(colour || Colour::INK, look.("opacity")), link: link, underline: lined.("underline"), strike: lined.("line-through"), highlight: ground, tracking: Node.points(look.("letter-spacing")).to_f)
+        end
+
+        # A font is named by a declaration that describes it (16.23), or described where it is used.
+        def font(look)
+          declared = look.("font-name")&.then { |name| @styles.other("font-face", name) }
+          return Fonts.of(declared["font-family"] || declared["name"], generic: declared["font-family-generic"], pitch: declared["font-pitch"]) if declared
+          Fonts.of(look.("font-family") || look.("font-name"), generic: look.("font-family-generic"), pitch: look.("font-pitch"))
         end
 
         # Dark letters that let something through, as they look on white.

@@ -13,6 +13,7 @@ module Usher
         def initialize(layers)
           theme = layers.last.follow("theme")
           @format = Part.at(theme&.root, "themeElements", "fmtScheme")
+          @fonts = Part.at(theme&.root, "themeElements", "fontScheme")
           @theme = (Part.at(theme&.root, "themeElements", "clrScheme")&.element_children || []).to_h { |node| [ node.name, node ] }
           map = layers.filter_map { |part| Part.at(part.root, "clrMapOvr", "overrideClrMapping") || Part.at(part.root, "clrMap") }.first
           @map = map ? MAP.merge(map.attributes.transform_values(&:value)) : MAP
@@ -72,6 +73,9 @@ module Usher
 
         # The colour that a shape's style gives to what is written in it.
         def lettering(style) = colour(Part.at(style, "fontRef"))
+
+        # What the theme calls the font of titles ("+mj-lt") or of everything else; nil where it names none.
+        def font(role) = Part.at(@fonts, role.to_s.start_with?("+mj") ? "majorFont" : "minorFont", "latin")&.[]("typeface")
 
         # A colour of the theme by its name ("accent1").
         def of_theme(name) = @theme[name]&.element_children&.first&.then { |node| base(node) }
