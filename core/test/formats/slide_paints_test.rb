@@ -71,6 +71,23 @@ class SlidePaintsTest < CoreTest
     assert_equal "#808080", gradient("linear", "end-intensity": "50%").css("stop").last["stop-color"]
   end
 
+  def test_gradients_as_svg_has_them
+    page = '<draw:rect draw:style-name="g" svg:x="0pt" svg:y="0pt" svg:width="100pt" svg:height="100pt"/>'
+    styles = '<style:style style:name="g" style:family="graphic"><style:graphic-properties draw:fill="gradient" draw:fill-gradient-name="G" draw:stroke="none"/></style:style>'
+    given = ->(markup) { odp_slide(page, styles: styles, common: markup) }
+    round = fill_of(given.('<svg:radialGradient draw:name="G" svg:cx="46%" svg:cy="127%" svg:r="1.27"><svg:stop svg:offset="0" svg:stop-color="#25041A"/><svg:stop svg:offset="90%" svg:stop-color="#332b64" svg:stop-opacity="0.5"/></svg:radialGradient>'))
+    assert_equal [ %w[0.46 1.27 1.27], [ [ "0.0", "#25041a", nil ], [ "0.9", "#332b64", "0.5" ] ] ], [ %w[cx cy r].map { |name| round.at("radialGradient")[name] }, round.css("stop").map { |stop| [ stop["offset"].to_f.to_s, stop["stop-color"], stop["stop-opacity"] ] } ]
+    assert_equal "1", fill_of(given.('<svg:linearGradient draw:name="G"><svg:stop svg:offset="0" svg:stop-color="#25041a"/></svg:linearGradient>')).at("linearGradient")["x2"]
+    assert_empty given.('<svg:linearGradient draw:name="G"/>').items, "nothing to fill with"
+  end
+
+  def test_an_open_path_without_a_line_is_filled
+    path = '<draw:path draw:style-name="g" svg:x="0pt" svg:y="0pt" svg:width="100pt" svg:height="100pt" svg:viewBox="0 0 10 10" svg:d="M0 0L10 0L10 10L4 6"/>'
+    look = ->(line) { odp_slide(path, styles: %(<style:style style:name="g" style:family="graphic"><style:graphic-properties draw:fill="solid" draw:fill-color="#1e6079" draw:stroke="#{line}" svg:stroke-color="#b3411d"/></style:style>)).items.first }
+    assert_equal [ "polygon", "#1e6079", "none" ], look.("none").values_at("kind", "fill", "stroke")
+    assert_equal [ "ink", "#b3411d" ], look.("solid").values_at("kind", "colour")
+  end
+
   def test_a_gradient_from_a_rectangle_to_the_edges
     fill = '<a:gradFill><a:gsLst><a:gs pos="0"><a:srgbClr val="1E6079"/></a:gs><a:gs pos="100000"><a:srgbClr val="F7DFA6"/></a:gs></a:gsLst><a:path path="rect"><a:fillToRect l="20000" t="50000" r="60000" b="50000"/></a:path></a:gradFill>'
     drawn = fill_of(pptx_slide(shape(at: [ 0, 0, 300, 100 ], form: "ellipse", look: fill)))

@@ -23,6 +23,7 @@ module Usher
       autoload :Presets, "usher/formats/slides/presets"
       autoload :RectangularGradient, "usher/formats/slides/rectangular_gradient"
       autoload :Sketch, "usher/formats/slides/sketch"
+      autoload :SvgGradient, "usher/formats/slides/svg_gradient"
       autoload :Table, "usher/formats/slides/table"
       autoload :Tiling, "usher/formats/slides/tiling"
       autoload :Words, "usher/formats/slides/words"

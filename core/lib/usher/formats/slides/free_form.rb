@@ -12,6 +12,7 @@ module Usher
         def initialize(outline, look, scale)
           @look, @scale = look, scale
           @parts = outline.parts.map { |part| part.dup.tap { |own| own.points = thin(part.points) } }.select { |part| part.points.size > 1 }
+          @parts.each { |part| part.fill ||= look.stroke == "none" } # without a line an open one would be nothing at all
           @parts.each { |part| part.closed ||= filled?(part) && part.points.size > 2 }
         end
 

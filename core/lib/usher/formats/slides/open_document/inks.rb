@@ -39,6 +39,8 @@ module Usher
         # The Gradient of its colours, or of how much it lets through, or nil (20.122, 20.126).
         def gradient
           return unless %w[gradient solid].include?(kind)
+          given = SvgGradient::PLACES.keys.filter_map { |name| @styles.other(name, said("fill-gradient-name")) }.first if kind == "gradient"
+          return as_in_svg(given) if given
           colours = @styles.other("gradient", said("fill-gradient-name")) if kind == "gradient"
           clear = @styles.other("opacity", said("opacity-name"))
           node = colours || clear or return
@@ -47,6 +49,13 @@ module Usher
         end
 
         def kind = said("fill") || ("solid" if said("fill-color"))
+
+        # Gradients may be given as SVG has them too (16.40.2).
+        def as_in_svg(node)
+          share = ->(said) { said && (said.end_with?("%") ? said.to_f / 100 : said.to_f) }
+          stops = node.all("stop").filter_map { |stop| stop["stop-color"].to_s[/\A#\h{6}\z/]&.then { |found| [ share.(stop["offset"]).to_f, found.downcase, (share.(stop["stop-opacity"]) || 1).clamp(0, 1) ] } }
+          SvgGradient.new(node.name, SvgGradient::PLACES.fetch(node.name).to_h { |name, _| [ name, share.(node[name.to_s]) ] }, stops) if stops.any?
+        end
 
         # The colour at one end of a gradient, as strong as it is said to be; its fill where only its opacity changes.
         def ended(colours, side)
