@@ -9,7 +9,7 @@ module Usher
           "plain" => /sans|arial|arimo|helvet|nimbus san|albany|swiss|verdana|tahoma|calibri|carlito|segoe|trebuchet|gothic/,
           "book" => /serif|times|roman|tinos|georgia|cambria|garamond|palatino|bookman|century|antiqua|thorndale|charter|baskerville|caslon|didot|minion|merriweather|playfair/
         }.freeze
-        NATURAL = { "plain" => 1.15, "book" => 1.15, "code" => 1.13 }.freeze # ems of a line, where nothing is said
+        NATURAL = { "plain" => 1.12, "book" => 1.11, "code" => 1.13 }.freeze # ems of a line, where nothing is said: from ascent to descent
         USUAL = 1.2
 
         module_function
