@@ -94,14 +94,18 @@ for (const { package: name, stem, bold, range } of letters)
 const { range, families } = JSON.parse(readFileSync(join(root, "config/families.json"), "utf8"))
 const debian = "/usr/share/fonts/truetype/liberation2"
 for (const { font, family, stem } of families)
-  for (const [cut, style] of Object.entries({ Regular: "", Bold: "-bold", Italic: "-italic", BoldItalic: "-bold-italic" })) {
+  for (const [cut, style] of Object.entries({
+    Regular: "",
+    Bold: "-bold",
+    Italic: "-italic",
+    BoldItalic: "-bold-italic"
+  })) {
     const face = readFileSync(join(debian, `${stem}-${cut}.ttf`))
     for (const [ending, targetFormat] of Object.entries({ woff2: "woff2", ttf: "truetype" }))
       writeFileSync(join(to, `${font}${style}.${ending}`), await subset(face, signs(range).join(""), { targetFormat }))
-    const weight = style.includes("bold") ? "600 900" : "100 500"
-    faces.push(
-      `@font-face{font-family:"${family}";src:url("/${font}${style}.woff2") format("woff2");font-weight:${weight};${style.includes("italic") ? "font-style:italic;" : ""}font-display:swap}`
-    )
+    const cuts =
+      (style.includes("bold") ? "font-weight:700;" : "") + (style.includes("italic") ? "font-style:italic;" : "")
+    faces.push(`@font-face{font-family:"${family}";src:url("/${font}${style}.woff2");${cuts}font-display:swap}`)
   }
 writeFileSync(join(to, "letters.css"), faces.join("\n") + "\n")
 

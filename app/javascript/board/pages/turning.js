@@ -166,10 +166,12 @@ export class Turning extends Part {
     const { surface } = this
     if (surface.mode !== "prepare") return
     clearTimeout(this.leaving)
-    const tell = () =>
-      send("PATCH", `/lessons/${surface.lesson}/place`, { page: surface.page, view: surface.camera.place() }).catch(
-        () => {}
-      )
-    this.leaving = setTimeout(tell, RESTS)
+    this.leaving = setTimeout(() => {
+      const place = { page: surface.page, view: surface.camera.place() },
+        words = JSON.stringify(place)
+      if (words === this.left) return
+      this.left = words
+      send("PATCH", `/lessons/${surface.lesson}/place`, place).catch(() => (this.left = null))
+    }, RESTS)
   }
 }
