@@ -259,6 +259,23 @@ class SlidesTest < CoreTest
     assert_equal [ 1, true ], [ bare.fetch("opacity", 1), bare["stroke_width"] > 1 ], "a line of no breadth is a fine one"
   end
 
+  def test_a_table_looks_as_its_template_says
+    cell = ->(name, colour) { %(<style:style style:name="#{name}" style:family="table-cell" style:parent-style-name="all"><style:graphic-properties draw:fill="solid" draw:fill-color="#{colour}"/></style:style>) }
+    common = '<style:style style:name="all" style:family="table-cell"><style:text-properties fo:font-size="12pt"/></style:style>' + cell.("head", "#1e6079") + cell.("odd", "#d5e8ef") + cell.("plain", "#ffffff") +
+             '<table:table-template table:name="T"><table:first-row table:style-name="head"/><table:last-column table:style-name="head"/><table:odd-rows table:style-name="odd"/><table:body table:style-name="plain"/></table:table-template>'
+    row = "<table:table-row>#{'<table:table-cell><text:p>1</text:p></table:table-cell>' * 2}</table:table-row>"
+    drawn = ->(uses) { odp_slide(%(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="90pt"><table:table table:template-name="T" #{uses}><table:table-column/><table:table-column/>#{row * 3}</table:table></draw:frame>), common: common).items.select { |item| item["kind"] == "tile" } }
+    fills = ->(uses) { drawn.(uses).map { |tile| tile["card"] } }
+    assert_equal %w[#1e6079 #1e6079 #d5e8ef #d5e8ef #ffffff #ffffff], fills.('table:use-first-row-styles="true" table:use-banding-rows-styles="true"')
+    assert_equal %w[#ffffff #1e6079] * 3, fills.('table:use-last-column-styles="true"')
+    assert_equal [ 12 * 4.0 ], drawn.("").map { |tile| tile["size"] }.uniq
+  end
+
+  def test_empty_lines_at_the_end_make_no_words_smaller
+    frame = ->(more) { odp_slide(%(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="30pt"><draw:text-box><text:p>ebb</text:p>#{more}</draw:text-box></draw:frame>)).items.map { |item| item.values_at("text", "size") } }
+    assert_equal frame.(""), frame.("<text:p/>" * 5)
+  end
+
   def test_lists_with_letters
     entry = '<a:p><a:pPr marL="342900" indent="-342900"><a:buAutoNum type="alphaLcParenR"/></a:pPr><a:r><a:t>ebb</a:t></a:r></a:p>'
     assert_equal [ "letters" ], pptx_slide(shape(at: [ 0, 0, 300, 100 ], paragraphs: entry)).items.first["lists"]

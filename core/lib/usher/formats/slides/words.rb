@@ -41,7 +41,9 @@ module Usher
         def initialize(paragraphs, insets: [ 7.2, 3.6, 7.2, 3.6 ], anchor: "top")
           @insets, @anchor = insets, anchor
           @paragraphs = spaced(paragraphs)
-          @paragraphs = @paragraphs.drop_while { |one| one.text.strip.empty? }.reverse.drop_while { |one| one.text.strip.empty? }.reverse if anchor != "top"
+          blank = ->(one) { one.text.strip.empty? }
+          @paragraphs = @paragraphs.reverse.drop_while(&blank).reverse # which take no room from the others
+          @paragraphs = @paragraphs.drop_while(&blank) if anchor != "top"
         end
 
         def empty? = @paragraphs.all? { |one| one.text.strip.empty? }

@@ -6,14 +6,22 @@ module Usher
         Node, Inks, Writing = OpenDocument::Node, OpenDocument::Inks, OpenDocument::Writing
         MOST = 100 # columns or rows, however often they are repeated
 
+        # Which parts of a template (16.18) hold for a cell, the nearest first: [name, whether the table uses them, for which
+        # cells of how many rows and columns].
+        PARTS = [ [ "first-row", "first-row", ->(row, _, _, _) { row.zero? } ], [ "last-row", "last-row", ->(row, _, rows, _) { row == rows - 1 } ],
+          [ "first-column", "first-column", ->(_, column, _, _) { column.zero? } ], [ "last-column", "last-column", ->(_, column, _, columns) { column == columns - 1 } ],
+          [ "even-rows", "banding-rows", ->(row, _, _, _) { row.even? } ], [ "odd-rows", "banding-rows", ->(row, _, _, _) { row.odd? } ],
+          [ "even-columns", "banding-columns", ->(_, column, _, _) { column.even? } ], [ "odd-columns", "banding-columns", ->(_, column, _, _) { column.odd? } ] ].freeze
+
         def initialize(styles, table)
           @styles, @table = styles, table
+          @template = @styles.other("table-template", @table["template-name"])
         end
 
         # Widths, heights (points) and cells, as Canvas#table takes them, stretched to fill the box.
         def measures(box)
           columns, rows = named("table-column"), named("table-row")
-          [ sizes(columns, "table-column", "column-width", box.width), sizes(rows, "table-row", "row-height", box.height), rows.map { |row| cells(row, columns.size) } ]
+          [ sizes(columns, "table-column", "column-width", box.width), sizes(rows, "table-row", "row-height", box.height), rows.each_with_index.map { |row, down| cells(row, down, rows.size, columns.size) } ]
         end
 
         private
@@ -30,13 +38,19 @@ module Usher
           room > known.sum ? known.map { |size| size * room / known.sum } : known
         end
 
-        def cells(row, count)
-          all = row.children.flat_map { |cell| [ (read(cell, row) if cell.name == "table-cell") ] * (cell["number-columns-repeated"] || 1).to_i.clamp(1, MOST) }.first(count)
-          all + [ nil ] * (count - all.size)
+        def cells(row, down, rows, count)
+          all = row.children.flat_map { |cell| [ cell ] * (cell["number-columns-repeated"] || 1).to_i.clamp(1, MOST) }.first(count)
+          all.each_with_index.map { |cell, across| read(cell, [ cell["style-name"] || row["default-cell-style-name"], *part(down, across, rows, count) ].compact) if cell.name == "table-cell" } + [ nil ] * (count - all.size)
         end
 
-        def read(cell, row)
-          name = cell["style-name"] || row["default-cell-style-name"]
+        # The names of the template's styles for this cell.
+        def part(*place)
+          return [] unless @template
+          found = PARTS.filter_map { |name, use, holds| @template.at(name)&.[]("style-name") if @table["use-#{use}-styles"] == "true" && holds.(*place) }
+          [ *found, @template.at("body")&.[]("style-name") ]
+        end
+
+        def read(cell, name)
           family = @styles.known?("table-cell", name) ? "table-cell" : "graphic" # a cell without looks of its own has those of a shape
           fill = Inks.new(@styles, family, name).fill
           Slides::Table::Cell.new(words: Writing.new(@styles, family, name).words(cell), fill: fill == "none" ? nil : fill, sides: sides(family, name), vertical: Writing::ANCHOR.fetch(@styles.of(family, name, "textarea-vertical-align"), "top"),

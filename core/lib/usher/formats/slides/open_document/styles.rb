@@ -14,12 +14,12 @@ module Usher
             case node.name
             when "style" then @styles[[ node["family"], node["name"] ]] ||= node
             when "default-style" then @defaults[node["family"]] ||= node
-            else @others[[ node.name, node["name"] ]] ||= node
+            else @others[[ node.name, node["name"] || node["style-name"] ]] ||= node
             end
           end
         end
 
-        def known?(family, name) = @styles.key?([ family, name ])
+        def known?(family, names) = Array(names).any? { |name| @styles.key?([ family, name ]) }
 
         # A gradient, a picture to fill with, a list's looks.
         def other(kind, name) = @others[[ kind, name ]]
@@ -33,14 +33,20 @@ module Usher
           node.children.lazy.select { |properties| properties.name.end_with?("properties") && WORDS.include?(properties.name) == words }.filter_map { |properties| properties[attribute] }.first
         end
 
-        # This style and those behind it, nearest first.
-        def lineage(family, name)
+        # This style and those behind it, nearest first; of several names one after the other.
+        def lineage(family, names)
+          Array(names).flat_map { |name| ancestry(family, name) } + [ @defaults[family] || (@defaults["graphic"] if family == "presentation") ].compact
+        end
+
+        private
+
+        def ancestry(family, name)
           found = []
           while (node = @styles[[ family, name ]]) && found.size < DEEPEST
             found << node
             name = node["parent-style-name"]
           end
-          found + [ @defaults[family] || (@defaults["graphic"] if family == "presentation") ].compact
+          found
         end
       end
     end
