@@ -67,6 +67,9 @@ class SlidePaintsTest < CoreTest
     off = gradient("square", cx: "30%", cy: "50%").at("#level")
     assert_equal [ [ 0, "#000000" ], [ 0.5, "#ffffff" ], [ 0.5, "#ffffff" ], [ 1, "#000000" ] ], stops.(off)
     assert_in_delta(-0.2, off["x1"].to_f / (off["x2"].to_f - off["x1"].to_f), 0.001, "all of it lies to the left")
+    level = gradient("rectangular").css("#level stop").map { |stop| stop["offset"].to_f }
+    assert_equal [ 0, 0.5, 0.5, 1 ], level, "of a square the middle is a point"
+    assert_equal [ [ 0.25, 0.5, 0.75, 0.5 ], [ 0.5, 0.25, 0.5, 0.75 ] ], [ [ 200, 100 ], [ 100, 200 ] ].map { |size| Slides::RectangularGradient.new([], even: true).send(:ridge, *size) }
     assert_match "rotate(-30", gradient("rectangular", angle: "300").at("pattern > g")["transform"]
     assert_equal "#808080", gradient("linear", "end-intensity": "50%").css("stop").last["stop-color"]
   end

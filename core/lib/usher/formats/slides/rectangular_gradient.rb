@@ -6,15 +6,17 @@ module Usher
       class RectangularGradient < Gradient
         # inner: [left, top, right, bottom] of the rectangle in shares of the box, where the first stop is; centre: where the
         # middle of all of it lies, in shares of what is filled; angle: by which it is turned about that, degrees clockwise;
-        # square: whether it is as wide as it is high.
-        def initialize(stops, inner: [ 0.5, 0.5, 0.5, 0.5 ], centre: [ 0.5, 0.5 ], angle: 0, square: false)
+        # square: whether it is as wide as it is high; even: whether it comes as far in from all sides, so that the first stop is
+        # on the line in the middle that is left then, in place of `inner`.
+        def initialize(stops, inner: [ 0.5, 0.5, 0.5, 0.5 ], centre: [ 0.5, 0.5 ], angle: 0, square: false, even: false)
           super("rectangular", stops, angle: angle, centre: centre)
-          @inner, @square = inner, square
+          @inner, @square, @even = inner, square, even
         end
 
         # See Paint.
         def definition(x, y, width, height, _scale = 1)
           box = reach(width, height)
+          @inner = ridge(*box.last(2)) if @even
           shapes = level(*box) + upright(*box) + beyond(width, height) +
             Markup.tag("g", { transform: turn(width, height) }, Markup.tag("rect", { **sides(box), fill: "url(#level)" }) + Markup.tag("path", { d: wedges(*box), fill: "url(#upright)" }))
           Markup.tag("pattern", { id: ID, patternUnits: "userSpaceOnUse", x: x, y: y, width: width, height: height }, shapes)
@@ -33,6 +35,12 @@ module Usher
           across, down = [ width * Math.cos(way).abs + height * Math.sin(way).abs, width * Math.sin(way).abs + height * Math.cos(way).abs ]
           across = down = [ across, down ].max if @square
           [ width * @centre[0] - across / 2, height * @centre[1] - down / 2, across, down ]
+        end
+
+        # As `inner`: a line along the longer side, where the shorter one is used up.
+        def ridge(width, height)
+          across, down = [ width, height ].map { |side| [ width, height ].min / side / 2.0 }
+          [ across, down, 1 - across, 1 - down ]
         end
 
         def sides((x, y, width, height)) = { x: x, y: y, width: width, height: height }

@@ -78,7 +78,7 @@ module Usher
           turn = degrees(node["angle"])
           case node["style"]
           when "radial" then Gradient.new("circle", [ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre)
-          when "square", "rectangular" then RectangularGradient.new([ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre, angle: -turn, square: node["style"] == "square")
+          when "square", "rectangular" then RectangularGradient.new([ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre, angle: -turn, square: node["style"] == "square", even: true)
           when "ellipsoid" then Gradient.new("ellipse", [ [ 0, *finish ], [ 1 - border, *start ] ], centre: centre)
           when "axial" then Gradient.new("linear", [ [ border / 2, *finish ], [ 0.5, *start ], [ 1 - border / 2, *finish ] ], angle: 90 - turn)
           else Gradient.new("linear", [ [ border, *start ], [ 1, *finish ] ], angle: 90 - turn)
