@@ -39,7 +39,7 @@ module Usher
 
         # As `inner`: a line along the longer side, where the shorter one is used up.
         def ridge(width, height)
-          across, down = [ width, height ].map { |side| [ width, height ].min / side / 2.0 }
+          across, down = [ width, height ].map { |side| [ width, height ].min / 2.0 / side }
           [ across, down, 1 - across, 1 - down ]
         end
 
