@@ -38,6 +38,7 @@ module Usher
       autoload :Entities, "usher/formats/svg/entities"
       autoload :Extent, "usher/formats/svg/extent"
       autoload :Held, "usher/formats/svg/held"
+      autoload :Inlined, "usher/formats/svg/inlined"
       autoload :OwnFonts, "usher/formats/svg/own_fonts"
       autoload :Reader, "usher/formats/svg/reader"
       autoload :Source, "usher/formats/svg/source"

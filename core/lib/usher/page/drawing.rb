@@ -4,7 +4,8 @@ module Usher
     module Drawing
       # The number of the renderer: higher whenever the same item is drawn otherwise than before. Pages drawn by
       # an older one are drawn anew (see Page::Redrawing in the app).
-      RENDERER = 7
+      RENDERER = 8
+      IMAGE = %r{<image [^>]*?href="#{Veil::ADDRESS}"[^>]*?(?:/>|></image>)}
 
       module_function
 
@@ -28,11 +29,19 @@ module Usher
       # A whole page as a document of its own, or the part of it in `view` ([x, y, width, height] in page
       # units). items: SVG strings from `item`, back to front; ground: false for none.
       # veil: as for `ground`. With a block, each picture's address (see Veil) is given to it and its answer
-      # takes its place (print needs the bytes themselves, as a data address).
-      def document(style, items, view: [ 0, 0, *Style.size(style) ], ground: true, veil: [])
+      # takes its place (print needs the bytes themselves, as a data address; a drawing is put in as it is).
+      def document(style, items, view: [ 0, 0, *Style.size(style) ], ground: true, veil: [], &addresses)
         body = (ground ? ground(style, veil: veil) : "") + items.join
-        body = body.gsub(/href="(#{Veil::ADDRESS})"/o) { %(href="#{Markup.escape(yield($1))}") } if block_given?
+        body = embedded(body, &addresses) if addresses
         Markup.tag("svg", { xmlns: "http://www.w3.org/2000/svg", viewBox: view.map { |n| Markup.number(n) }.join(" "), width: view[2], height: view[3] }, body)
+      end
+
+      # Drawings of a page with the pictures in them: the block is given the address of each, and answers with that of its bytes.
+      def embedded(body) = body.gsub(IMAGE).with_index { |image, number| shown(image, yield(image[/href="([^"]*)"/, 1]), "d#{number}-") }
+
+      def shown(image, address, name)
+        return Formats::Svg::Inlined.draw(image, address, name) if address.start_with?(Formats::Svg::Inlined::DATA)
+        image.sub(/href="[^"]*"/) { %(href="#{Markup.escape(address)}") }
       end
 
       def transform(item)
@@ -40,6 +49,7 @@ module Usher
         return move if item.angle.zero?
         "#{move} rotate(#{Markup.number(item.angle)} #{Markup.number(item.width / 2.0)} #{Markup.number(item.height / 2.0)})"
       end
+      private_class_method :shown
     end
   end
 end

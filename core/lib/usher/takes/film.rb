@@ -30,7 +30,7 @@ module Usher
         frame = at(ms)
         width, height = frame["size"]
         body = (frame["ground"] + frame["items"].join)
-        body = body.gsub(/href="(#{Veil::ADDRESS})"/o) { %(href="#{Markup.escape(address.call($1))}") } if address
+        body = Page::Drawing.embedded(body, &address) if address
         Markup.tag("svg", { xmlns: "http://www.w3.org/2000/svg", viewBox: "0 0 #{width} #{height}", width: width, height: height }, body)
       end
 
