@@ -53,7 +53,7 @@ module Usher
         streams = streams(found.fetch("streams", []))
         format = found.fetch("format", {})
         seconds = seconds(path, format)
-        raise Endless.new(format["format_name"]) if !seconds.positive? || [ *BARE, *TIMELESS ].include?(format["format_name"])
+        raise Endless.new(format["format_name"].to_s) if !seconds.positive? || [ *BARE, *TIMELESS ].include?(format["format_name"])
         width, height = streams["video"] ? upright(streams["video"]) : [ 0, 0 ]
         container = Playing.container(format["format_name"], format.dig("tags", "major_brand"), File.binread(path, 200))
         Facts.new(seconds: seconds.round(2), width: width, height: height, rate: format["bit_rate"].to_i, plays: Playing.plays?(container, streams), sound: !streams["audio"].nil?, kept: Playing.kept(streams))

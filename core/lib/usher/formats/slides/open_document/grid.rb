@@ -15,7 +15,7 @@ module Usher
 
         def initialize(styles, table)
           @styles, @table = styles, table
-          @template = @styles.other("table-template", @table["template-name"])
+          @template = @table["template-name"]&.then { |name| @styles.other("table-template", name) }
         end
 
         # Widths, heights (points) and cells, as Canvas#table takes them, stretched to fill the box.
