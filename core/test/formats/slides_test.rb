@@ -276,6 +276,15 @@ class SlidesTest < CoreTest
     assert_equal frame.(""), frame.("<text:p/>" * 5)
   end
 
+  def test_what_has_no_sign_in_a_list_stands_where_its_words_do
+    styles = '<text:list-style style:name="L1"><text:list-level-style-bullet text:level="1" text:bullet-char="•"><style:list-level-properties text:space-before="10pt" text:min-label-width="20pt"/></text:list-level-style-bullet></text:list-style>'
+    list = '<text:list text:style-name="L1"><text:list-header><text:p>tides</text:p></text:list-header><text:list-item><text:p>ebb</text:p><text:p>and out</text:p></text:list-item></text:list>'
+    found = odp_slide(%(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="200pt"><draw:text-box>#{list}</draw:text-box></draw:frame>), styles: styles).items
+    assert_equal [ [ "tides", 37.1, [] ], [ "ebb", 17.1, [ "bullets" ] ], [ "and out", 37.1, [] ] ], found.map { |item| [ item["text"], (item["x"] / 4.0).round(1), item["lists"] ] }
+    title = odp_slide('<draw:frame presentation:class="title" presentation:style-name="T" svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="200pt"><draw:text-box><text:p>tides</text:p></draw:text-box></draw:frame>', styles: '<style:style style:name="T" style:family="presentation"/>').items.first
+    assert_equal 0, title["x"], "a title fills its box to the edge"
+  end
+
   def test_lists_with_letters
     entry = '<a:p><a:pPr marL="342900" indent="-342900"><a:buAutoNum type="alphaLcParenR"/></a:pPr><a:r><a:t>ebb</a:t></a:r></a:p>'
     assert_equal [ "letters" ], pptx_slide(shape(at: [ 0, 0, 300, 100 ], paragraphs: entry)).items.first["lists"]

@@ -8,6 +8,8 @@ module Usher
         ALIGN = { "center" => "middle", "end" => "right", "right" => "right" }.freeze
         ANCHOR = { "middle" => "middle", "bottom" => "bottom" }.freeze
         PADDING = %w[padding-left padding-top padding-right padding-bottom].freeze
+        INSETS = [ 7.1, 3.5, 7.1, 3.5 ].freeze # points, where nothing is said
+        BARE = [ 0, 0, 0, 0 ].freeze # the same of titles, outlines and notes
         BLOCKS = %w[p h].freeze
         STEP = 18 # points further in for each level of a list
 
@@ -21,7 +23,7 @@ module Usher
         def words(node)
           found = []
           read(node, 0, nil, found)
-          insets = PADDING.zip([ 7.1, 3.5, 7.1, 3.5 ]).map { |side, usual| Node.points(of_shape(side) || of_shape("padding")) || usual }
+          insets = PADDING.zip(@family == "presentation" ? BARE : INSETS).map { |side, usual| Node.points(of_shape(side) || of_shape("padding")) || usual }
           Words.new(found, insets: insets, anchor: ANCHOR.fetch(of_shape("textarea-vertical-align"), "top"))
         end
 
@@ -29,7 +31,7 @@ module Usher
 
         def read(node, level, list, found)
           node.children.each do |child|
-            if BLOCKS.include?(child.name) then found << paragraph(child, level)
+            if BLOCKS.include?(child.name) then found << paragraph(child, level).tap { |own| own.indent = behind(entry(list, level)) || own.indent }
             elsif child.name == "list" then items(child, level + 1, child["style-name"] || list, found)
             end
           end
@@ -41,6 +43,7 @@ module Usher
             read(item, level, style, found)
             next unless found.size > before && item.name == "list-item" && item.children.first&.name != "list"
             look = entry(style, level)
+            next if sign(look) == "none"
             indent, hang = places(look)
             found[before].tap { |paragraph| paragraph.list, paragraph.indent, paragraph.hang = sign(look), indent || paragraph.indent, hang }
           end
@@ -66,6 +69,9 @@ module Usher
           left, first = %w[margin-left text-indent].map { |name| Node.points(label[name]).to_f }
           [ [ left + first, 0 ].max, (-first if first.negative?) ]
         end
+
+        # Points before the words of an entry; nil where nothing says it.
+        def behind(look) = places(look)&.then { |indent, hang| indent + hang.to_f }
 
         def paragraph(node, level)
           own = [ [ "paragraph", node["style-name"] ] ]
