@@ -101,19 +101,22 @@ export class RunningOrder extends Part {
 
   // What is still on its way is kept first, then the pages change, then the strip is drawn anew.
   async run(change) {
+    this.busy = true
     try {
       await this.surface.settled()
       await change()
     } catch (error) {
       say(error.message)
     }
+    this.busy = false
     await this.reload()
   }
 
-  // Pages came, went or changed places in another tab: a row of changes is one look.
+  // Pages came, went or changed places in another tab: a row of changes is one look. What this one does it looks at when
+  // it is done, or it would take its own page for one that was deleted elsewhere.
   elsewhere() {
     clearTimeout(this.looking)
-    this.looking = setTimeout(() => this.reload(), 300)
+    this.looking = setTimeout(() => this.busy || this.reload(), 300)
   }
 
   async reload() {

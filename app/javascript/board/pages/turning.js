@@ -169,9 +169,9 @@ export class Turning extends Part {
     this.leaving = setTimeout(() => {
       const place = { page: surface.page, view: surface.camera.place() },
         words = JSON.stringify(place)
-      if (words === this.left) return
-      this.left = words
-      send("PATCH", `/lessons/${surface.lesson}/place`, place).catch(() => (this.left = null))
+      if (words === this.rested) return
+      this.rested = words
+      send("PATCH", `/lessons/${surface.lesson}/place`, place).catch(() => {})
     }, RESTS)
   }
 }
