@@ -1,6 +1,6 @@
 // An answer that could not be sent for want of a network stays here and goes off by itself, once; another one to the same
 // question takes its place.
-import { patience } from "shared/patience"
+import { patience } from "shared/again"
 
 const WORDS = "Kept on this device. It is sent as soon as Usher answers."
 

@@ -2,7 +2,7 @@
 // a broken network nor a reload loses it; each has an id, so that it counts once however often it is sent.
 import { markup, Refused } from "shared/net"
 import { newId } from "shared/ids"
-import { patience } from "shared/patience"
+import { patience } from "shared/again"
 
 const KEY = go => `usher:moves:${go}`
 

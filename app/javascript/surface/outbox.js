@@ -3,7 +3,7 @@
 // loses it. What another tab left there is sent too: sent twice, a thing is kept once.
 import { send, Refused } from "shared/net"
 import { newId } from "shared/ids"
-import { patience } from "shared/patience"
+import { patience } from "shared/again"
 
 const MOST = 40
 const OPERATIONS = "application/vnd.usher.operations+json" // read by the log's own door, not as parameters
