@@ -171,7 +171,7 @@ export class Turning extends Part {
         words = JSON.stringify(place)
       if (words === this.rested) return
       this.rested = words
-      send("PATCH", `/lessons/${surface.lesson}/place`, place).catch(() => {})
+      send("PATCH", `/lessons/${surface.lesson}/place`, place).catch(() => (this.rested = null))
     }, RESTS)
   }
 }
