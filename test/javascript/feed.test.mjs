@@ -49,6 +49,15 @@ test("what does not come is asked for", async () => {
   assert.equal(asked[0], "/missed?from=a&n=0")
 })
 
+test("an answer that is older than what was heard meanwhile takes nobody back", async () => {
+  const { line, heard, starts } = follow({ mark: { from: "a", n: 4 }, fresh: { from: "a", n: 3 } })
+  line.received({ fresh: true })
+  for (const n of [5, 6]) line.received(message(n))
+  await rests(5)
+  line.received(message(6))
+  assert.deepEqual([heard, starts()], [[5, 6], 1])
+})
+
 test("the server's mark after connecting shows what was missed", async () => {
   const { line, heard } = follow({ missed: [message(1)] })
   line.connected()

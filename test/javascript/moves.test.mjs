@@ -50,6 +50,27 @@ test("what is still on its way is shown again over every answer", async () => {
   assert.deepEqual(shown(told), ["p1", "p2", "p2"])
 })
 
+test("an answer that is older than what is shown does not take anybody back", async () => {
+  const answers = { GET: [], POST: [] }
+  const { moves, told } = go((_count, method) => new Promise(done => answers[method].push(done)))
+  const seen = () => told.filter(([what]) => what === "answered").map(([, html]) => html)
+  moves.look()
+  moves.look()
+  answers.GET[1]("newer")
+  answers.GET[0]("older")
+  await rests(5)
+  assert.deepEqual(seen(), ["newer"])
+  moves.look()
+  moves.add({ piece: "p1" })
+  await rests(5)
+  answers.POST[0]("with p1")
+  await rests(5)
+  answers.GET[2]("without p1")
+  answers.GET[3]("all")
+  await rests(5)
+  assert.deepEqual(seen(), ["newer", "with p1", "all"])
+})
+
 test("without a network moves wait, are told, and go out once with the ids they had", async () => {
   const { moves, told, sent } = go(count => {
     if (count === 1) throw new Unreachable("away")

@@ -40,9 +40,11 @@ class MediaTest < ApplicationSystemTestCase
     attach_file "bring-in", [ file("harbour.svg", svg), file("knot.svg", svg) ], make_visible: true
     one, other = eventually { items(@page, "picture").then { |both| both if both.size == 2 } }.map { |item| item.placed.item.box }
     refute one.meets?(other)
-    eventually { page.evaluate_script("document.activeElement.id") == "stage" }
+    both = Usher::Geometry::Box.around(one.corners + other.corners)
+    across = on_screen(both.width, 0)[0] - on_screen(0, 0)[0]
+    eventually { find("#choice .frame", visible: :all)[:width].to_f > across } # both are chosen
     find("#stage").send_keys :delete
-    eventually { items(@page, "picture").empty? } # both were chosen
+    eventually { items(@page, "picture").empty? }
   end
 
   test "things of the teacher's own are renamed, put into a folder, and deleted with a word about where they are used" do

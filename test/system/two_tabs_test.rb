@@ -42,14 +42,35 @@ class TwoTabsTest < ApplicationSystemTestCase
     end
     eventually { items(@page).map { |item| item.data["text"] }.sort == %w[Boats Coats] }
     { "Keep mine" => "Ropes", "Keep theirs" => "Coats" }.each do |answer, left|
-      @page.perform({ "verb" => "change", "changes" => [ { "id" => "n", "set" => { "text" => "Boots" } } ] }, id: fresh, by: @owner)
+      change(@page, "n", "Boots")
       assert_selector "#item-n", text: "Boots"
       type_in("n", "Ropes")
-      @page.perform({ "verb" => "change", "changes" => [ { "id" => "n", "set" => { "text" => "Coats" } } ] }, id: fresh, by: @owner)
+      change(@page, "n", "Coats")
       leave_text
       within("dialog[open]") { click_button answer }
       eventually { data("n")["text"] == left }
     end
+  end
+
+  test "what is heard while a page is being fetched is not lost to the answer, which is older" do
+    @lesson.add_page
+    second = @lesson.pages.reload.last
+    lay(@page, note("n", text: "Boots"))
+    lay(second, note("m", text: "Lantern"))
+    answers_come_late
+    type_in("n", "Ropes")
+    change(@page, "n", "Coats")
+    leave_text
+    within("dialog[open]") { click_button "Keep theirs" }
+    eventually { late_answers == [ 2, 1 ] }
+    change(@page, "n", "Boats")
+    assert_selector "#item-n", text: "Boats"
+    eventually { late_answers == [ 2, 2 ] }
+    assert_selector "#item-n", text: "Boats"
+    find("#stage").send_keys :page_down
+    eventually { late_answers == [ 3, 2 ] }
+    change(second, "m", "Lighthouse")
+    assert_selector "#item-m", text: "Lighthouse"
   end
 
   test "a text deleted in one tab while it is written on in the other keeps its words" do
@@ -100,6 +121,29 @@ class TwoTabsTest < ApplicationSystemTestCase
       instance_eval(&block)
     end
   end
+
+  def change(page, id, text)
+    page.perform({ "verb" => "change", "changes" => [ { "id" => id, "set" => { "text" => text } } ] }, id: fresh, by: @owner)
+  end
+
+  # Pages are answered at once, and the answers arrive a second later, as over a slow line.
+  def answers_come_late
+    page.execute_script(<<~JS)
+      const fetched = window.fetch
+      window.late = [0, 0]
+      window.fetch = async (address, ...rest) => {
+        const answer = await fetched(address, ...rest)
+        if (!/\\/pages\\/\\d+$/.test(address)) return answer
+        window.late[0] += 1
+        await new Promise(done => setTimeout(done, 1000))
+        window.late[1] += 1
+        return answer
+      }
+    JS
+  end
+
+  # How many have been answered, and how many have arrived.
+  def late_answers = page.evaluate_script("window.late")
 
   # Typing ends with a tap beside it.
   def leave_text = tap_at(*on_screen(1400, 800))

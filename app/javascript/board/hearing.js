@@ -49,6 +49,6 @@ export class Hearing extends Part {
   patch(patch) {
     if (patch.verb !== "turn") this.order.changed(patch.page, patch.seq)
     if (patch.style) this.turning.replan(patch.page, patch.style)
-    if (patch.page === this.surface.page) this.surface.patch(patch)
+    this.surface.patch(patch)
   }
 }

@@ -35,6 +35,7 @@ export class Follower {
     Object.assign(this, JSON.parse(device.dataset.seat)) // seat: its number; rights: what it may
     this.again = new Again(() => this.tellLine())
     this.connected = true
+    this.reading = new Set() // what is told while a page is fetched, a list for each
     this.told = new Notice(document.getElementById("notice"))
     this.open = opener({ page: () => say("Your teacher turns the pages here."), activity: number => this.play(number) })
     this.look()
@@ -125,7 +126,7 @@ export class Follower {
   }
 
   heard(message) {
-    if (message.patch?.page === this.page) this.patch(message.patch)
+    if (message.patch) this.patch(message.patch)
     if (message.wet) this.surface.follow(message.wet)
     if (message.pointer && !this.away) this.surface.point(message.pointer)
     if (message.rights) this.allow(message.rights, true)
@@ -144,6 +145,8 @@ export class Follower {
 
   // What was done to a thing that this student has a copy of is theirs to see as they left it.
   patch(patch) {
+    this.reading.forEach(told => told.push(patch))
+    if (patch.page !== this.page) return
     const ids = [...patch.put.map(({ id }) => id), ...patch.gone]
     this.rights.includes("copy") && ids.some(id => this.view.find(id)) ? this.afresh() : this.surface.patch(patch)
   }
@@ -207,7 +210,12 @@ export class Follower {
   // The whole page anew, after a turn or a gap too large to fill.
   // page: one that was turned to, or "teacher" for the one the class looks at.
   async afresh(page = this.away ? this.page : "teacher") {
-    const response = await fetch(page === "teacher" ? "/seat/page" : `/seat/page?page=${page}`).catch(() => null)
+    const told = []
+    this.reading.add(told)
+    const [response, text] = await fetch(page === "teacher" ? "/seat/page" : `/seat/page?page=${page}`)
+      .then(async response => [response, await response.text()])
+      .catch(() => [])
+    this.reading.delete(told)
     if (!response) {
       this.again.later("page", () => this.afresh(page))
       return null
@@ -218,11 +226,12 @@ export class Follower {
       location.assign("/seat")
       return null
     }
-    window.htmx.swap("#page-place", await response.text(), { swapStyle: "innerHTML" })
+    window.htmx.swap("#page-place", text, { swapStyle: "innerHTML" })
     const was = this.page
     this.player?.close()
     this.own?.close()
     this.look()
+    told.forEach(patch => this.patch(patch)) // the answer may be older than these
     if (was !== this.page && !this.away) this.turned()
     for (const place of ROOMS) window.htmx.trigger(place, "room")
     return JSON.parse(this.place.dataset.mark)

@@ -10,7 +10,7 @@ export class Moves {
   // show(move): what a move will look like; answered(html): what is to be seen now; refused(message);
   // waiting(count): how many wait for the network.
   constructor(go, address, heard, deliver = markup) {
-    Object.assign(this, { address, heard, deliver, key: KEY(go), failures: 0 })
+    Object.assign(this, { address, heard, deliver, key: KEY(go), failures: 0, looks: 0 })
     this.moves = this.kept()
     window.addEventListener("online", () => this.flush())
     if (this.moves.length) this.flush()
@@ -43,6 +43,7 @@ export class Moves {
         this.failures = 0
         this.drop(first)
         this.answered(html)
+        if (this.looking) this.afresh() // what is on its way may be older than this
       } catch (error) {
         if (!(error instanceof Refused)) return this.wait()
         this.drop(first)
@@ -65,8 +66,13 @@ export class Moves {
     if (!this.moves.length) this.afresh()
   }
 
+  // Of several looks at once only the answer to the last one counts: the others may be older.
   async afresh() {
+    const look = (this.looks += 1)
+    this.looking = true
     const html = await this.deliver("GET", this.address.replace(/\/moves(?=\?|$)/, "")).catch(() => null)
+    if (look !== this.looks) return
+    this.looking = false
     if (html) this.answered(html)
   }
 

@@ -36,7 +36,7 @@ export class Desk {
   }
 
   heard({ patch, wet, pointer, turn, fresh, prompt, tools, roll, order, eyes, over }) {
-    if (patch?.page === this.surface.page) this.surface.patch(patch)
+    if (patch) this.surface.patch(patch)
     if (wet) this.surface.follow(wet)
     if (pointer) this.surface.point(pointer)
     if (turn || fresh) this.afresh(turn)
@@ -50,7 +50,7 @@ export class Desk {
   // The page the wall shows, all of it.
   async afresh(page = this.surface.page) {
     this.heading = page
-    const fresh = await send("GET", this.surface.here(`/pages/${page}`))
+    const fresh = await this.surface.read(page)
     if (this.heading !== page) return fresh.mark
     this.surface.page = page
     this.surface.view.size = { width: fresh.style.width, height: fresh.style.height }

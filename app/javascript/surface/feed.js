@@ -90,7 +90,7 @@ export class Feed {
       })
       if (!mark) return this.again.later("start", () => this.start())
       this.again.done("start")
-      this.mark = mark
+      if (mark.from !== this.mark.from || mark.n > this.mark.n) this.mark = mark // more may have been heard meanwhile
       for (const n of this.waiting.keys()) if (n <= this.mark.n) this.waiting.delete(n)
     } finally {
       this.starting = false

@@ -12,7 +12,7 @@ export class Surface {
   // svg: the page's drawing; wet: the element that wet ink lies in; camera(view): what shows it.
   // facts: { lesson, page, sitting, mode } of a board.
   constructor({ svg, wet, stage = null, camera, facts = {} }) {
-    Object.assign(this, { stage, ...facts, events: new Events(), held: new Map(), settling: [] })
+    Object.assign(this, { stage, ...facts, events: new Events(), held: new Map(), settling: [], reading: new Set() })
     this.areas = [] // parts of the page where a hand has tools of its own: equip(contact) says whether it has
     this.view = new PageView(svg)
     this.camera = camera(this.view)
@@ -61,8 +61,10 @@ export class Surface {
     this.held.delete(id)
   }
 
-  // What an operation changed on the page in view.
+  // What an operation changed on a page.
   patch(patch) {
+    this.reading.forEach(told => told.push(patch))
+    if (patch.page !== this.page) return
     this.view.apply(patch)
     patch.put.forEach(({ id }) => this.dry(id))
     patch.gone.forEach(id => this.dry(id))
@@ -89,9 +91,20 @@ export class Surface {
     }
   }
 
-  // The page in view once more, as the server has it.
+  // A page as the server has it; with what is told meanwhile, because the answer may be older than that.
+  async read(page) {
+    const told = []
+    this.reading.add(told)
+    try {
+      return { ...(await send("GET", this.here(`/pages/${page}`))), told }
+    } finally {
+      this.reading.delete(told)
+    }
+  }
+
+  // The page in view once more.
   async afresh() {
-    const fresh = await send("GET", this.here(`/pages/${this.page}`))
+    const fresh = await this.read(this.page)
     if (fresh.page !== this.page) return fresh.mark
     this.view.load(fresh)
     this.events.emit("fresh", fresh)

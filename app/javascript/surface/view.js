@@ -10,10 +10,12 @@ export class PageView {
     this.gone = new Map()
   }
 
-  load({ ground, items }) {
+  // told: patches that may be newer than that.
+  load({ ground, items, page, told = [] }) {
     draw(this.ground, ground)
     draw(this.items, items)
     this.gone.clear()
+    for (const patch of told) if (patch.page === page) this.apply(patch)
   }
 
   // How large the page is where the whole of it is shown, in page units.

@@ -63,7 +63,7 @@ export class Turning extends Part {
   }
 
   async fetch(page) {
-    const fresh = await send("GET", this.surface.here(`/pages/${page}`))
+    const fresh = await this.surface.read(page)
     this.remember(page, fresh)
     return fresh
   }
