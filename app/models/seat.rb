@@ -17,6 +17,9 @@ class Seat < ApplicationRecord
 
   delegate :lesson, to: :sitting
 
+  # The one that a browser is known by, or nil; its sitting with it, because whoever asks needs that next.
+  def self.behind(token) = find_by(token: token)&.tap { |seat| seat.association(:sitting).target = Sitting.find_by(id: seat.sitting_id) }
+
   # Whether the doors it came in by are open still. Another class comes in by another code.
   def let_in? = out.nil? && !waiting? && sitting.open? && code == sitting.code
 

@@ -80,8 +80,8 @@ class AccessTest < ActiveSupport::TestCase
     activity = activity(@lesson)
     own, others = [ @seat, @neighbour ].map { |seat| activity.deal(to: Participant.of(seat)) }
     board = activity.deal
-    poll, = Poll.ask(@sitting, "letters", { "count" => 2 }), Poll.ask(@elsewhere, "letters", { "count" => 2 })
-    assert_equal [ [ own ], [ poll ] ], [ @student.attempts.to_a, @student.polls.to_a ]
+    poll, other = Poll.ask(@sitting, "letters", { "count" => 2 }), Poll.ask(@elsewhere, "letters", { "count" => 2 })
+    assert_equal [ [ own ], poll, nil, nil ], [ @student.attempts.to_a, @student.poll(poll.id.to_s), @student.poll(other.id), @student.poll("9" * 30) ]
     assert_not_includes @student.attempts, others
     assert_not_includes @student.attempts, board
     assert_empty Access::Student.new(@stranger).attempts
@@ -90,13 +90,14 @@ class AccessTest < ActiveSupport::TestCase
   test "once the doors are shut a student has nothing" do
     lay(@page, note("a", text: "Ropes"), { "kind" => "framed", "id" => "f", "x" => 0, "y" => 0, "width" => 400, "height" => 300, "address" => "https://tide.example" })
     activity(@lesson).deal(to: Participant.of(@seat))
-    Poll.ask(@sitting, "letters", { "count" => 2 })
+    poll = Poll.ask(@sitting, "letters", { "count" => 2 })
     before = seen_by(Access::Student.new(@seat))
-    assert_equal [ 1, 1, 1, 1 ], before.values_at(:pages, :sittings, :polls, :attempts).map(&:size)
+    assert_equal [ 1, 1, 1 ], before.values_at(:pages, :sittings, :attempts).map(&:size)
+    assert_equal poll, Access::Student.new(@seat).poll(poll.id)
     @sitting.shut
     student = Access::Student.new(@seat)
     assert_equal [ [] ], seen_by(student).values.uniq
-    assert_equal [ nil, nil, nil ], [ student.spoken(@page.id, "a"), student.framed("https://tide.example"), student.showing ]
+    assert_equal [ nil ] * 4, [ student.spoken(@page.id, "a"), student.framed("https://tide.example"), student.showing, student.poll(poll.id) ]
   end
 
   test "a student hears what lies open on the page that is shown" do

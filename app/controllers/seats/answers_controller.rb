@@ -1,6 +1,6 @@
 class Seats::AnswersController < Seats::BaseController
   def create
-    poll = student_access.polls.find(params[:poll])
+    poll = student_access.poll(params[:poll]) or raise ActiveRecord::RecordNotFound
     raise Usher::Invalid, "Your teacher has not opened answers just now." unless seat.may?("answer")
     taken = poll.take_answer(seat, answer)
     render partial: "seats/poll", locals: { poll: poll, answer: (taken unless poll.anonymous?),

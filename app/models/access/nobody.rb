@@ -23,6 +23,9 @@ class Access::Nobody
   def spoken(_page, _item, _sitting = nil) = nil
   def framed(_address) = nil
 
+  # The question with this number.
+  def poll(_number) = nil
+
   # Who a new attempt belongs to: nil is the wall.
   def participant = nil
 end
