@@ -91,21 +91,15 @@ for (const { package: name, stem, bold, range } of letters)
 
 // The families that what comes from outside is written in, from Debian: their measures are those of the usual faces of
 // offices. A page fetches the cuts that it needs.
-const { range, families } = JSON.parse(readFileSync(join(root, "config/families.json"), "utf8"))
-const debian = "/usr/share/fonts/truetype/liberation2"
-for (const { font, family, stem } of families)
-  for (const [cut, style] of Object.entries({
-    Regular: "",
-    Bold: "-bold",
-    Italic: "-italic",
-    BoldItalic: "-bold-italic"
-  })) {
-    const face = readFileSync(join(debian, `${stem}-${cut}.ttf`))
+const { range, cuts, families } = JSON.parse(readFileSync(join(root, "config/families.json"), "utf8"))
+for (const { font, family, files } of families)
+  for (const [index, cut] of cuts.entries()) {
+    const face = readFileSync(join("/usr/share/fonts/truetype", `${files[index]}.ttf`))
     for (const [ending, targetFormat] of Object.entries({ woff2: "woff2", ttf: "truetype" }))
-      writeFileSync(join(to, `${font}${style}.${ending}`), await subset(face, signs(range).join(""), { targetFormat }))
-    const cuts =
-      (style.includes("bold") ? "font-weight:700;" : "") + (style.includes("italic") ? "font-style:italic;" : "")
-    faces.push(`@font-face{font-family:"${family}";src:url("/${font}${style}.woff2");${cuts}font-display:swap}`)
+      writeFileSync(join(to, `${font}${cut}.${ending}`), await subset(face, signs(range).join(""), { targetFormat }))
+    const style =
+      (cut.includes("bold") ? "font-weight:700;" : "") + (cut.includes("italic") ? "font-style:italic;" : "")
+    faces.push(`@font-face{font-family:"${family}";src:url("/${font}${cut}.woff2");${style}font-display:swap}`)
   }
 writeFileSync(join(to, "letters.css"), faces.join("\n") + "\n")
 

@@ -232,7 +232,7 @@ class SlidesTest < CoreTest
 
   def test_the_face_that_stands_for_one_a_slide_names
     fonts = Usher::Formats::Slides::Fonts
-    { nil => "read", " " => "read", "Liberation Sans" => "plain", "Arial" => "plain", "MS Sans Serif" => "plain", "Century Gothic" => "plain", "Nobody Knows" => "plain", "Times New Roman" => "book", "DejaVu Serif" => "book", "Century Schoolbook" => "book",
+    { nil => "read", " " => "read", "Liberation Sans" => "plain", "Arial" => "plain", "MS Sans Serif" => "plain", "Century Gothic" => "plain", "Nobody Knows" => "plain", "Verdana" => "broad", "DejaVu Sans" => "broad", "Bitstream Vera Sans" => "broad", "Calibri Light" => "slim", "Carlito" => "slim", "Times New Roman" => "book", "DejaVu Serif" => "book", "Bitstream Vera Serif" => "book", "DejaVu Sans Mono" => "code", "Century Schoolbook" => "book",
       "Courier New" => "code", "Noto Sans Mono" => "code", "Comic Neue" => "hand", "Andika" => "hand" }.each { |name, font| assert_equal font, fonts.of(name), name.inspect }
     assert_equal %w[book code code plain], [ { generic: "roman" }, { generic: "modern" }, { pitch: "fixed" }, { generic: "swiss" } ].map { |more| fonts.of("Nobody Knows", **more) }
     assert_equal "plain", fonts.of("Liberation Sans", generic: "roman"), "the name says more"

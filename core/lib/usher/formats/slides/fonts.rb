@@ -6,10 +6,11 @@ module Usher
         # By parts of their names, the first that fits.
         KNOWN = {
           "read" => /atkinson/, "title" => /bricolage/, "hand" => /andika|comic|hand|script|chalk|marker/, "code" => /mono|courier|consol|menlo|code|cousine|cumberland|typewriter|terminal|fixed/,
-          "plain" => /sans|arial|arimo|helvet|nimbus san|albany|swiss|verdana|tahoma|calibri|carlito|segoe|trebuchet|gothic/,
+          "slim" => /calibri|carlito|corbel|candara/, "broad" => /verdana|dejavu sans|vera sans|geneva/,
+          "plain" => /sans|arial|arimo|helvet|nimbus san|albany|swiss|tahoma|segoe|trebuchet|gothic/,
           "book" => /serif|times|roman|tinos|georgia|cambria|garamond|palatino|bookman|century|antiqua|thorndale|charter|baskerville|caslon|didot|minion|merriweather|playfair/
         }.freeze
-        NATURAL = { "plain" => 1.12, "book" => 1.11, "code" => 1.13 }.freeze # ems of a line, where nothing is said: from ascent to descent
+        NATURAL = { "plain" => 1.12, "slim" => 1.22, "broad" => 1.16, "book" => 1.11, "code" => 1.13 }.freeze # ems of a line, where nothing is said: from ascent to descent
         USUAL = 1.2
 
         module_function
