@@ -27,7 +27,6 @@ import { Clipboard } from "board/arranging/clipboard"
 import { Look } from "board/arranging/look"
 import { Sheet } from "board/arranging/sheet"
 import { Using } from "board/arranging/using"
-import { Tidier } from "board/drawing/tidier"
 import { BringIn } from "board/media/bring_in"
 import { MediaRoom } from "board/media/room"
 import { RunningOrder } from "board/pages/running_order"
@@ -106,6 +105,7 @@ parts.open = opener({
   activity: (number, item) => parts.playing.open(number, item),
   sitting: () => sitting
 })
+parts.tidier = { drew: id => state.tidy && parts.fetched.run("board/drawing/tidier", "drew", id) }
 parts.turning = new Turning(parts, pages)
 parts.order = new RunningOrder(parts, element("running-order"))
 const simple = {
@@ -114,7 +114,6 @@ const simple = {
   using: Using,
   clipboard: Clipboard,
   look: Look,
-  tidier: Tidier,
   recorder: Recorder,
   doors: Doors,
   room: MediaRoom,

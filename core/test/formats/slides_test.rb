@@ -159,7 +159,7 @@ class SlidesTest < CoreTest
 
   def test_a_break_in_an_entry_stays_under_its_words
     entry = '<a:p><a:pPr><a:buChar char="-"/></a:pPr><a:r><a:t>Ebb</a:t></a:r><a:br/><a:r><a:t>goes out</a:t></a:r></a:p>'
-    assert_equal [ "Ebb\ngoes out", %w[bullets under] ], pptx_slide(shape(at: [ 0, 0, 300, 90 ], paragraphs: entry)).items.first.values_at("text", "lists")
+    assert_equal [ "Ebb\ngoes out", %w[dashes under] ], pptx_slide(shape(at: [ 0, 0, 300, 90 ], paragraphs: entry)).items.first.values_at("text", "lists")
   end
 
   def test_freely_drawn_forms_and_connectors

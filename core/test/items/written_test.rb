@@ -59,10 +59,18 @@ class WrittenTest < CoreTest
     [ [ 1 ], [ -1, 2 ], "2" ].each { |padding| assert_invalid { item("tile", padding: padding) } }
   end
 
+  def test_a_part_in_another_face_is_measured_and_drawn_in_it
+    lines = ->(marks) { item("text", text: "The tide runs fast", size: 30, width: 300, marks: marks).lines.size }
+    code = [ { "from" => 0, "to" => 18, "font" => "code" } ]
+    assert_operator lines.(code), :>, lines.([]), "the letters of a typewriter need more room"
+    assert_match(/<tspan font-family="Liberation Mono,[^>]*>tide</, item("text", text: "The tide", marks: [ { "from" => 4, "to" => 8, "font" => "code" } ]).draw)
+    assert_invalid { item("text", text: "The tide", marks: [ { "from" => 4, "to" => 8, "font" => "harbour" } ]) }
+  end
+
   def test_words_of_a_list_stand_behind_their_signs_as_far_as_is_said
     marker = ->(**more) { Nokogiri::XML("<g>#{item('text', width: 400, size: 20, lists: %w[bullets], text: 'ebb', **more).draw}</g>").css("text").map { |text| [ text["x"].to_f, text["text-anchor"] ] } }
     assert_equal [ [ 21, "end" ], [ 30, "start" ] ], marker.call
-    assert_equal [ [ 31, "end" ], [ 40, "start" ] ], marker.(hang: 2)
+    assert_equal [ [ 0, "start" ], [ 40, "start" ] ], marker.(hang: 2), "at the edge, where a slide has it"
     assert_equal [ [ 0, "start" ], [ 14, "start" ] ], marker.(hang: 0.7)
     assert_equal [ [ 400, "end" ], [ 386, "start" ] ], marker.(hang: 0.7, text: "גאות")
     assert_invalid { item("text", hang: 0.1) }

@@ -31,6 +31,13 @@ class LayoutTest < CoreTest
     assert_equal [ "1.", "2.", "a)", nil, "b)", "1." ], layout("a\nb\nc\nd\ne\nf", lists: %w[numbers numbers letters under letters numbers]).lines.map(&:marker)
   end
 
+  def test_signs_of_lists
+    kinds = %w[none bullets dashes squares rings arrows ticks]
+    assert_equal [ nil, "•", "–", "▪", "○", "→", "✓" ], layout((%w[x] * 7).join("\n"), lists: kinds).lines.map(&:marker)
+    assert_equal kinds.drop(1), Usher::Text::Layout::SIGNS.keys
+    Usher::Text::Layout::SIGNS.each_value { |sign| assert Usher::Text::Faces.cover?(sign), sign }
+  end
+
   def test_a_line_of_the_same_paragraph_has_no_gap_above_it
     tops = ->(lists) { layout("ebb\nout\nflood", lists: lists, gap: 1, leading: 1).lines.map { |line| [ line.top, line.indent.positive? ] } }
     assert_equal [ [ 0, false ], [ 1, false ], [ 3, false ] ], tops.(%w[none under none])

@@ -8,8 +8,9 @@ export default {
   title: "Shapes become exact, letters stay (D)",
   pressed: ({ state }) => state.tidy,
 
-  run({ state }) {
+  run({ state, fetched }) {
     state.tidy = !state.tidy
     say(state.tidy ? "Tidy is on: shapes become exact, letters stay." : "Tidy is off.")
+    if (state.tidy) fetched.part("board/drawing/tidier").catch(() => {}) // while there is a network
   }
 }

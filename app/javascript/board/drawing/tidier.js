@@ -4,8 +4,8 @@ import { Part } from "surface/part"
 
 const RESTS = 650 // ms
 
-export class Tidier extends Part {
-  static needs = ["contacts", "state", "surface"]
+export default class Tidier extends Part {
+  static needs = ["contacts", "surface"]
 
   constructor(parts) {
     super(parts)
@@ -13,7 +13,6 @@ export class Tidier extends Part {
   }
 
   drew(id) {
-    if (!this.state.tidy) return
     this.drawn.push(id)
     this.page = this.surface.page
     this.wait()

@@ -385,6 +385,7 @@ export class Editor extends Part {
     })
     if (leading) area.style.setProperty("--leading", leading)
     if (hang) area.style.setProperty("--hang", `${hang}em`)
+    if (hang) area.style.setProperty("--sign", "start")
     if (gap) area.style.setProperty("--gap", `${gap * size}px`)
     this.bar.place()
   }

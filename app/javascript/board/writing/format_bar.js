@@ -56,7 +56,6 @@ export class FormatBar extends Part {
       { look, value } = button.dataset
     const whole = {
       align: () => ({ align: value }),
-      font: () => ({ font: value }),
       ground: () => (editor.edited.kind === "text" ? { ground: value } : value === "none" ? {} : { card: value })
     }[look]
     if (whole) editor.change(whole())

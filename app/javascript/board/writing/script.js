@@ -81,7 +81,7 @@ export class Script {
     return this.text.split("\n")[paragraph] === ""
   }
 
-  // Looks of the character at `offset`: { bold, italic, underline, strike, colour, highlight, scale, link }.
+  // Looks of the character at `offset`: { bold, italic, underline, strike, colour, highlight, font, scale, link }.
   look(offset) {
     return Object.assign(
       {},

@@ -32,13 +32,14 @@ export class Sheet {
     for (let at = from + 1; at <= to; at++) {
       if (at < to && JSON.stringify(script.look(at)) === JSON.stringify(script.look(start))) continue
       const span = document.createElement("span")
-      const { bold, italic, underline, strike, colour, highlight, scale, link } = script.look(start)
+      const { bold, italic, underline, strike, colour, highlight, font, scale, link } = script.look(start)
       span.textContent = script.chars.slice(start, at).join("")
       Object.assign(span.style, {
         ...(bold !== undefined && { fontWeight: bold ? 700 : 400 }),
         ...(italic !== undefined && { fontStyle: italic ? "italic" : "normal" }),
         ...(colour && { color: colour }),
         ...(highlight && { background: highlight }),
+        ...(font && { fontFamily: `var(--font-${font})` }),
         ...(scale && { fontSize: `${scale}em` })
       })
       if (link) span.classList.add("typing-link")

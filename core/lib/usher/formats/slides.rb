@@ -22,6 +22,7 @@ module Usher
       autoload :Photo, "usher/formats/slides/photo"
       autoload :Presets, "usher/formats/slides/presets"
       autoload :RectangularGradient, "usher/formats/slides/rectangular_gradient"
+      autoload :Signs, "usher/formats/slides/signs"
       autoload :Sketch, "usher/formats/slides/sketch"
       autoload :SvgGradient, "usher/formats/slides/svg_gradient"
       autoload :Table, "usher/formats/slides/table"

@@ -6,7 +6,6 @@ module Usher
       include RedactedText
 
       MAX = 10_000
-      CLOSE = 1.2 # ems before a list's words, under which its signs stand at the edge
       ABOVE, BELOW = 0.93, 0.27 # ems of what is highlighted, from the baseline
 
       # How a whole text looks, and what an editor of it has to know.
@@ -117,7 +116,7 @@ module Usher
 
       def draw_marker(line, baseline)
         return "" unless line.marker
-        close = line.indent < CLOSE
+        close = line.indent != Usher::Text::Layout::HANG # as far as somebody has said, the sign stands at the edge
         off = across + (close ? 0 : (line.indent - 0.45) * size)
         Markup.tag("text", { x: line.rtl ? width - off : off, y: baseline, "text-anchor": line.rtl ^ close ? "start" : "end" }, Markup.escape(line.marker))
       end
@@ -125,7 +124,7 @@ module Usher
       def span(part, look)
         return Markup.escape(part) if look.empty?
         decoration = [ ("underline" if look["link"] || look["underline"]), ("line-through" if look["strike"]) ].compact.join(" ")
-        looks = { fill: look["colour"] || (Colour::TIDE if look["link"]), "font-size": (look["scale"] * size if look["scale"]), "font-weight": { true => 700, false => 400 }[look["bold"]],
+        looks = { fill: look["colour"] || (Colour::TIDE if look["link"]), "font-family": (Usher::Text::Faces.family(look["font"]) if look["font"]), "font-size": (look["scale"] * size if look["scale"]), "font-weight": { true => 700, false => 400 }[look["bold"]],
           "font-style": { true => "italic", false => "normal" }[look["italic"]], "text-decoration": (decoration unless decoration.empty?) }
         written = Markup.tag("tspan", looks, Markup.escape(part))
         look["link"] ? Markup.tag("a", { href: look["link"], target: "_blank", rel: "noopener noreferrer" }, written) : written

@@ -6,7 +6,8 @@ module Usher
     class Layout
       LEADING = 1.3 # ems from one baseline to the next
       ASCENT = 0.98 # ems from the top of a line to its baseline
-      LISTS = %w[none bullets numbers letters under].freeze # under: a line of its own in the entry or the paragraph above
+      SIGNS = { "bullets" => "•", "dashes" => "–", "squares" => "▪", "rings" => "○", "arrows" => "→", "ticks" => "✓" }.freeze # of lists
+      LISTS = [ "none", *SIGNS.keys, "numbers", "letters", "under" ].freeze # under: a line of its own in the entry or the paragraph above
       HANG = 1.5 # ems before the text of a list
       RIGHT_TO_LEFT = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/
       STRONG = /[[:alpha:]]/
@@ -17,6 +18,12 @@ module Usher
       Line = Struct.new(:from, :to, :marker, :indent, :rtl, :top, :scale, keyword_init: true)
 
       attr_reader :lines
+
+      # What stands before entry `number` of a list, or nil.
+      def self.sign(list, number) = SIGNS[list] || { "numbers" => "#{number}.", "letters" => "#{letters(number)})" }[list]
+
+      # a to z, then aa, ab and so on.
+      def self.letters(number) = number > 26 ? letters((number - 1) / 26) + letters((number - 1) % 26 + 1) : (96 + number).chr
 
       # text; advances: the width in ems of each character; size: page units per em; width: page units
       # available; lists: for each paragraph one of LISTS, missing ones are "none"; scales: how large each character is, in
@@ -52,13 +59,10 @@ module Usher
           list = lists[index] || "none"
           entry, number = list, entry == list ? number + 1 : 1 unless list == "under"
           @down += @gap unless index.zero? || list == "under"
-          wrap(paragraph, start, entry, { "bullets" => "•", "numbers" => "#{number}.", "letters" => "#{letters(number)})" }[list])
+          wrap(paragraph, start, entry, self.class.sign(list, number))
           start += paragraph.length + 1
         end
       end
-
-      # a to z, then aa, ab and so on.
-      def letters(number) = number > 26 ? letters((number - 1) / 26) + letters((number - 1) % 26 + 1) : (96 + number).chr
 
       def wrap(paragraph, start, list, marker)
         indent = list == "none" ? 0 : @hang

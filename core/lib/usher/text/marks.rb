@@ -1,13 +1,13 @@
 module Usher
   module Text
     # Parts of a text that look different: each from one character to another (not included), bold, italic, underlined,
-    # struck through, coloured, highlighted, larger or smaller (a scale of the text's own size), or leading somewhere.
+    # struck through, coloured, highlighted, in another face, larger or smaller (a scale of the text's own size), or leading somewhere.
     # Later marks lie over earlier ones.
     module Marks
       MOST = 400
       OFFSET = Types::Number.new(0..100_000, digits: 0)
       LOOKS = { bold: Types::Flag.new, italic: Types::Flag.new, underline: Types::Flag.new, strike: Types::Flag.new, colour: Types::Colour.new, highlight: Types::Colour.new(none: true),
-                scale: Types::Number.new(0.1..10), link: Types::Address.new }.freeze
+                scale: Types::Number.new(0.1..10), font: Types::Choice.new(*Faces::NAMES), link: Types::Address.new }.freeze
       MARK = Types::Record.new(from: OFFSET, to: OFFSET, **LOOKS, optional: LOOKS.keys.map(&:to_s))
       TYPE = Types::List.new(MARK, 0..MOST)
 
@@ -32,7 +32,7 @@ module Usher
       def advances(text, looks, font:, bold: false, italic: false, tracking: 0)
         text.each_char.with_index.map do |char, index|
           look = looks[index]
-          Faces.fetch(font, bold: look.fetch("bold", bold), italic: look.fetch("italic", italic)).advance(char) * look.fetch("scale", 1) + tracking
+          Faces.fetch(look.fetch("font", font), bold: look.fetch("bold", bold), italic: look.fetch("italic", italic)).advance(char) * look.fetch("scale", 1) + tracking
         end
       end
     end

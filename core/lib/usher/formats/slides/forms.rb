@@ -20,7 +20,20 @@ module Usher
           "rect" => RECTANGLE
         }.freeze
 
+        ROUND = 1 - Math.sqrt(0.5) # of a radius, between a corner and a quarter of a circle in it
+
+        # Where words stand in those forms that are no rectangles, [left, top, right, bottom] in shares (20.1.9.22).
+        AREAS = {
+          "ellipse" => ->(*) { [ ROUND / 2, ROUND / 2, 1 - ROUND / 2, 1 - ROUND / 2 ] },
+          "roundRect" => ->(wide, high, bends) { [ wide, high ].min.then { |short| [ wide, high ].map { |side| short * bends.fetch("adj", 0.16667).clamp(0, 0.5) * ROUND / side } }.then { |x, y| [ x, y, 1 - x, 1 - y ] } },
+          "triangle" => ->(_, _, bends) { bends.fetch("adj", 0.5).clamp(0, 1).then { |top| [ top / 2, 0.5, top / 2 + 0.5, 1.0 ] } },
+          **%w[diamond flowChartDecision].to_h { |name| [ name, ->(*) { [ 0.25, 0.25, 0.75, 0.75 ] } ] }
+        }.freeze
+
         module_function
+
+        # The same for a form in a box of these sides; nil where all of it is for words.
+        def area(name, width, height, bends = {}) = width.positive? && height.positive? ? AREAS[SAME.fetch(name, name)]&.call(width, height, bends) : nil
 
         # Values of an item that has this form in a box of these sides; one that is not known is a rectangle.
         # bends: how far the form is bent, in shares, as the file says it ({ "adj1" => 0.5 }).

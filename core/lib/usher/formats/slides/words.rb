@@ -11,7 +11,7 @@ module Usher
           def font = self[:font] || "read"
           def look = [ bold, italic, colour ]
         end
-        # align: "left", "middle" or "right"; list: "none", "bullets", "numbers" or "letters"; indent: points before its sign, or its
+        # align: "left", "middle" or "right"; list: one of Text::Layout::LISTS; indent: points before its sign, or its
         # first line; hang: points that its words stand behind the sign, nil for the usual; leading: from one line to
         # the next, in lines that have all room they need; before, after: points between it and its neighbours.
         Paragraph = Struct.new(:runs, :align, :list, :indent, :hang, :leading, :before, :after, keyword_init: true) do
@@ -22,9 +22,12 @@ module Usher
           def kind = [ size.round(1), main.font, align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1) ]
         end
 
-        SMALLER = [ 1, 0.95, 0.9, 0.85, 0.8, 0.75, 0.7, 0.65, 0.6 ].freeze # tried in turn
+        SMALLER = (30..50).map { |share| share / 50.0 }.reverse.freeze # tried in turn
+        KERNED = 1.003 # by which lines are measured too wide (Text::Face)
+        OVER = 0.6 # ems that words may stand out of their box
         LEAST = 8 # page units
-        HANGS = { "bullets" => 0.7..4.0, "numbers" => 1.3..5.0, "letters" => 1.3..5.0 }.freeze # ems
+        FARTHEST = 5 # ems from a sign to its words
+        APART = 0.25 # ems at least between them
         ALIKE = 0.02 # by which sizes may differ and be one
         LONGEST = 9_000 # characters of one item, from which on each paragraph is one
         RAISED = [ "0123456789+=()n-", "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁼⁽⁾ⁿ⁻" ].freeze
@@ -37,14 +40,17 @@ module Usher
         end
 
         # insets: points between the box and the text, [left, top, right, bottom]; anchor: "top", "middle" or
-        # "bottom".
-        def initialize(paragraphs, insets: [ 7.2, 3.6, 7.2, 3.6 ], anchor: "top")
-          @insets, @anchor = insets, anchor
+        # "bottom"; fits: whether the slide itself makes them smaller where they need more room than there is.
+        def initialize(paragraphs, insets: [ 7.2, 3.6, 7.2, 3.6 ], anchor: "top", fits: false)
+          @insets, @anchor, @over = insets, anchor, fits ? 0 : OVER
           @paragraphs = spaced(paragraphs)
           blank = ->(one) { one.text.strip.empty? }
           @paragraphs = @paragraphs.reverse.drop_while(&blank).reverse # which take no room from the others
           @paragraphs = @paragraphs.drop_while(&blank) if anchor != "top"
         end
+
+        # The part of the box that they have, [left, top, right, bottom] in shares of it.
+        attr_writer :area
 
         def empty? = @paragraphs.all? { |one| one.text.strip.empty? }
 
@@ -59,7 +65,7 @@ module Usher
         # point.
         def items(box, scale)
           return [] if empty?
-          left, top, right, bottom = @insets.map { |inset| inset * scale }
+          left, top, right, bottom = insets(box, scale)
           wide, high = [ box.width - left - right, 20 ].max, [ box.height - top - bottom, 0 ].max
           texts = fitting(wide, high, scale)
           rest = high - texts.last.then { |text, down| down + text.height }
@@ -78,6 +84,12 @@ module Usher
 
         private
 
+        # Page units between the box and them, [left, top, right, bottom].
+        def insets(box, scale)
+          beside = @area ? [ @area[0] * box.width, @area[1] * box.height, (1 - @area[2]) * box.width, (1 - @area[3]) * box.height ] : [ 0, 0, 0, 0 ]
+          @insets.zip(beside).map { |inset, more| inset * scale + more }
+        end
+
         # With all of what is between a paragraph and the one above it said by itself.
         def spaced(paragraphs)
           [ nil, *paragraphs ].each_cons(2).map { |above, one| one.dup.tap { |own| own.before, own.after = above ? (above.after.to_f + one.before.to_f).round(1) : 0, 0 } }
@@ -93,7 +105,7 @@ module Usher
               text = Items.build({ "kind" => "text", "id" => "t", "y" => 0, **across(block, wide, scale), **written(block, scale * factor) })
               [ text, down ].tap { down += text.height }
             end
-            break if down <= high + found.last.first.size * 0.6 && found.none? { |text, _| broken?(text) }
+            break if down <= high + found.last.first.size * @over && found.none? { |text, _| broken?(text) }
           end
           found
         end
@@ -112,7 +124,8 @@ module Usher
 
         def across(block, wide, scale)
           indent = [ block.first.indent * scale, wide * 0.6 ].min
-          { "x" => indent, "width" => wide - indent }
+          more = (wide - indent) * (KERNED - 1)
+          { "x" => indent - more * { "left" => 0, "middle" => 0.5, "right" => 1 }.fetch(block.first.align), "width" => wide - indent + more }
         end
 
         def written(block, scale)
@@ -120,24 +133,25 @@ module Usher
           look = runs.select(&:size).group_by(&:look).max_by { |_, same| same.sum { |run| run.text.length } }.first
           main = block.first.main
           size = (main.size * scale).clamp(LEAST, 400).round(1)
-          { "text" => runs.map(&:text).join, "size" => size, "font" => main.font, "align" => block.first.align, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main.size),
+          { "text" => runs.map(&:text).join, "size" => size, "font" => main.font, "align" => block.first.align, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main),
             "lists" => lists(block), "leading" => (block.first.leading * Fonts.natural(main.font)).clamp(0.5, 5).round(2), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
             "hang" => hang(block, main.size), "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
         end
 
         def hang(block, size)
-          first = block.find { |one| HANGS.key?(one.list) && one.hang }
-          first ? (first.hang / size).clamp(HANGS.fetch(first.list)).round(2) : Text::Layout::HANG
+          first = block.find { |one| one.hang && Text::Layout.sign(one.list, 1) } or return Text::Layout::HANG
+          face = Text::Faces.fetch(first.main.font, bold: first.main.bold || false)
+          (first.hang / size).clamp(face.width(Text::Layout.sign(first.list, block.size)) + APART, FARTHEST).round(2)
         end
 
         # What looks different from the rest.
-        def marks(runs, look, size)
+        def marks(runs, look, main)
           at = 0
           runs.filter_map do |run|
             from, at = at, at + run.text.length
             next unless run.size
             other = { "bold" => run.bold, "italic" => run.italic, "colour" => run.colour }.reject { |name, value| value == look[%w[bold italic colour].index(name)] }
-            other.merge!({ "underline" => run.underline || nil, "strike" => run.strike || nil, "highlight" => run.highlight, "link" => run.link, "scale" => share(run.size, size) }.compact)
+            other.merge!({ "underline" => run.underline || nil, "strike" => run.strike || nil, "highlight" => run.highlight, "link" => run.link, "font" => (run.font unless run.font == main.font), "scale" => share(run.size, main.size) }.compact)
             { "from" => from, "to" => at, **other } if other.any? && at > from
           end.first(Text::Marks::MOST)
         end

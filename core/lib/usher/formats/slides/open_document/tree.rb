@@ -36,6 +36,7 @@ module Usher
           return pictured(node, box) if inks(node).picture && geometry&.[]("type").to_s.match?(ROUND_OR_SQUARE)
           given = { flips: { "across" => "mirror-horizontal", "down" => "mirror-vertical" }.select { |_, name| geometry&.[](name) == "true" }.keys, words: words(node, node), link: @link }
           name = geometry&.[]("type").to_s.delete_prefix("ooxml-")
+          given[:words]&.area = area(geometry, given[:flips])
           path = enhanced(geometry) unless Forms.kept?(name) && node.lean.zero?
           lean(node, path, box)
           path ? @canvas.drawn(path, box, look(node), **given) : @canvas.form(name, box, look(node), bends: bends(geometry), **given)
@@ -43,14 +44,33 @@ module Usher
 
         # What a form draws by its own path and equations, as an Outline in shares of the box; nil where it has none.
         def enhanced(geometry)
-          left, top, wide, high = box = geometry&.[]("viewBox").to_s.split.map(&:to_f)
-          return unless geometry && geometry["enhanced-path"] && box.size == 4 && wide.positive? && high.positive?
+          left, top, wide, high = view(geometry) || return
+          outline = OpenDocument::EnhancedPath.new(geometry["enhanced-path"].to_s, equations(geometry)).outline
+          return if outline.parts.empty?
+          outline.tap { |drawn| drawn.parts.each { |part| part.points.map! { |x, y| [ (x - left) / wide, (y - top) / high ] } } }
+        end
+
+        # Where words may stand in a form, in shares of its box; nil where it does not say it.
+        def area(geometry, flips)
+          left, top, wide, high = view(geometry) || return
+          known = equations(geometry)
+          sides = geometry["text-areas"].to_s.split.first(4).map { |word| known[word] }
+          return unless sides.size == 4
+          one, two, three, four = (sides[0] - left) / wide, (sides[1] - top) / high, (sides[2] - left) / wide, (sides[3] - top) / high
+          one, three = 1 - three, 1 - one if flips.include?("across")
+          two, four = 1 - four, 1 - two if flips.include?("down")
+          [ one, two, three, four ].map { |share| share.clamp(0.0, 1.0) } if three - one > 0.02 && four - two > 0.02
+        end
+
+        # Left, top, width and height of the units a form is drawn in, or nil.
+        def view(geometry) = geometry&.[]("viewBox").to_s.split.map(&:to_f).then { |box| box if box.size == 4 && box[2].positive? && box[3].positive? }
+
+        def equations(geometry)
+          left, top, wide, high = view(geometry)
           formulas = geometry.all("equation").to_h { |one| [ one["name"], one["formula"] ] }
           stretch = %w[path-stretchpoint-x path-stretchpoint-y].map { |name| geometry[name].to_f }
           names = { "left" => left, "top" => top, "right" => left + wide, "bottom" => top + high, "width" => wide, "height" => high, "logwidth" => wide, "logheight" => high, "xstretch" => stretch[0], "ystretch" => stretch[1], "hasstroke" => 1, "hasfill" => 1 }
-          outline = OpenDocument::EnhancedPath.new(geometry["enhanced-path"], OpenDocument::Equations.new(formulas, geometry["modifiers"].to_s.split.map(&:to_f), names)).outline
-          return if outline.parts.empty?
-          outline.tap { |drawn| drawn.parts.each { |part| part.points.map! { |x, y| [ (x - left) / wide, (y - top) / high ] } } }
+          OpenDocument::Equations.new(formulas, geometry["modifiers"].to_s.split.map(&:to_f), names)
         end
 
         # How far a ready form is bent, in shares: its own forms count in 21,600ths, those of Office Open XML in

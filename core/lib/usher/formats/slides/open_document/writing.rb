@@ -24,7 +24,7 @@ module Usher
           found = []
           read(node, 0, nil, found)
           insets = PADDING.zip(@family == "presentation" ? BARE : INSETS).map { |side, usual| Node.points(of_shape(side) || of_shape("padding")) || usual }
-          Words.new(found, insets: insets, anchor: ANCHOR.fetch(of_shape("textarea-vertical-align"), "top"))
+          Words.new(found, insets: insets, anchor: ANCHOR.fetch(of_shape("textarea-vertical-align"), "top"), fits: of_shape("fit-to-size") == "shrink-to-fit")
         end
 
         private
@@ -58,7 +58,7 @@ module Usher
         # Whether there is a point, a number or nothing before them.
         def sign(look)
           return { "" => "none", "a" => "letters" }.fetch(look["num-format"].to_s.downcase, "numbers") if look&.name == "list-level-style-number"
-          look && look["bullet-char"].to_s.strip.empty? ? "none" : "bullets"
+          look && look["bullet-char"].to_s.strip.empty? ? "none" : Signs.of(look&.[]("bullet-char"), look&.at("text-properties")&.[]("font-family"))
         end
 
         # Points before the sign of an entry, and from there to its words; nil where the level does not say it (20.124 and

@@ -37,9 +37,13 @@ module Usher
 
         def form(properties, box, look, **given)
           free = Part.at(properties.first, "custGeom")
-          return @canvas.drawn(outline(free, box), box, look, **given) if free
+          if free
+            given[:words]&.area = area(free, box)
+            return @canvas.drawn(outline(free, box), box, look, **given)
+          end
           geometry = properties.filter_map { |one| Part.at(one, "prstGeom") }.first
           name = geometry&.[]("prst") || "rect"
+          given[:words]&.area = Forms.area(name, box.width, box.height, bends(geometry))
           return @canvas.form(name, box, look, bends: bends(geometry), **given) unless name.match?(CONNECTOR)
           places = way(name, bends(geometry).fetch("adj1", 0.5)).map { |share| onto(box, share, given[:flips]) }
           name.start_with?("bent") ? @canvas.line(places, look, link: given[:link]) : @canvas.curve(places, look)
@@ -184,9 +188,22 @@ module Usher
         end
 
         # A freely drawn form, its points as shares of the box.
+        def guides(geometry, box)
+          OpenXml::Guides.new(box.width * OpenXml::POINT, box.height * OpenXml::POINT).tap do |guides|
+            %w[avLst gdLst].each { |list| Part.all(geometry, list, "gd").each { |guide| guides.define(guide["name"], guide["fmla"].to_s) } }
+          end
+        end
+
+        # Where words may stand in a freely drawn form, in shares of its box; nil where it does not say it.
+        def area(geometry, box)
+          said, known = Part.at(geometry, "rect"), guides(geometry, box)
+          wide, high = [ box.width, box.height ].map { |side| [ side * OpenXml::POINT, 1.0 ].max }
+          left, top, right, bottom = %w[l t r b].zip([ wide, high ] * 2).map { |side, long| (known[said[side].to_s] / long).clamp(0.0, 1.0) } if said
+          [ left, top, right, bottom ] if said && right - left > 0.02 && bottom - top > 0.02
+        end
+
         def outline(geometry, box)
-          guides = OpenXml::Guides.new(box.width * OpenXml::POINT, box.height * OpenXml::POINT)
-          %w[avLst gdLst].each { |list| Part.all(geometry, list, "gd").each { |guide| guides.define(guide["name"], guide["fmla"].to_s) } }
+          guides = guides(geometry, box)
           Slides::Outline.new.tap do |outline|
             Part.all(geometry, "pathLst", "path").each do |path|
               outline.apart(fill: path["fill"] != "none", stroke: !%w[0 false].include?(path["stroke"]), shade: SHADES.fetch(path["fill"], 0))

@@ -21,7 +21,7 @@ module Usher
 
         def words
           insets = INSETS.map { |name, usual| (frame(name)&.to_f || usual) / OpenXml::POINT }
-          Words.new(Part.all(@bodies.first, "p").flat_map { |paragraph| read(paragraph) }, insets: insets, anchor: ANCHOR.fetch(frame("anchor"), "top"))
+          Words.new(Part.all(@bodies.first, "p").flat_map { |paragraph| read(paragraph) }, insets: insets, anchor: ANCHOR.fetch(frame("anchor"), "top"), fits: !Part.at(@frames.first, "normAutofit").nil?)
         end
 
         private
@@ -92,7 +92,7 @@ module Usher
         def list(looks)
           sign = looks.filter_map { |look| look.element_children.find { |node| %w[buNone buChar buAutoNum buBlip].include?(node.name) } }.first
           return sign["type"].to_s.start_with?("alpha") ? "letters" : "numbers" if sign&.name == "buAutoNum"
-          sign.nil? || sign.name == "buNone" ? "none" : "bullets"
+          sign.nil? || sign.name == "buNone" ? "none" : Signs.of(sign["char"], looks.filter_map { |look| Part.at(look, "buFont") }.first&.[]("typeface"))
         end
 
         def said(nodes, name) = nodes.filter_map { |node| node[name] }.first

@@ -1,0 +1,79 @@
+require "core_test"
+require "support/decks"
+require "tempfile"
+
+# Where the words of slides stand, and what stands before them.
+class SlideWordsTest < CoreTest
+  include Decks
+
+  PPTX, ODP = "application/vnd.openxmlformats-officedocument.presentationml.presentation", "application/vnd.oasis.opendocument.presentation"
+  ODP_POINT = 4 # page units of a point on a slide 400 points wide
+
+  def test_the_sign_of_a_list_is_of_the_kind_that_the_slide_has
+    signs = Usher::Formats::Slides::Signs
+    { nil => "bullets", "" => "bullets", "•" => "bullets", "●" => "bullets", "–" => "dashes", "-" => "dashes", "■" => "squares", "○" => "rings", "o" => "rings", "➢" => "arrows", "✓" => "ticks", "x" => "bullets", "\u{F0FC}" => "ticks", "\u{F0A7}" => "squares" }.each do |sign, kind|
+      assert_equal kind, signs.of(sign), sign.inspect
+    end
+    assert_equal %w[squares arrows ticks bullets], [ "§", "Ø", "ü", "·" ].map { |sign| signs.of(sign, "Wingdings") }
+    assert_equal "bullets", signs.of("ü", "Harbour Sans"), "a letter of an ordinary face is none"
+  end
+
+  def test_lists_of_slides_keep_their_signs
+    entry = ->(sign) { %(<a:p><a:pPr><a:buFont typeface="Wingdings"/>#{sign}</a:pPr><a:r><a:t>Ebb</a:t></a:r></a:p>) }
+    signs = { '<a:buChar char="ü"/>' => "ticks", '<a:buChar char="–"/>' => "dashes", '<a:buAutoNum type="alphaLcParenR"/>' => "letters", '<a:buBlip/>' => "bullets" }
+    signs.each { |sign, kind| assert_equal [ kind ], pptx(Decks.shape(at: [ 0, 0, 300, 90 ], paragraphs: entry.(sign))).first["lists"], sign }
+    styles = '<text:list-style style:name="L"><text:list-level-style-bullet text:level="1" text:bullet-char="➢"/></text:list-style>'
+    assert_equal [ "arrows" ], odp(box('<text:list text:style-name="L"><text:list-item><text:p>Ebb</text:p></text:list-item></text:list>'), styles: styles).first["lists"]
+  end
+
+  def test_words_stand_where_a_form_has_room_for_them
+    words = ->(form) { pptx(Decks.shape(at: [ 0, 0, 100, 100 ], form: form, text: "Ebb", body: '<a:bodyPr lIns="0" tIns="0" rIns="0" bIns="0"/>')).find { |item| item["kind"] == "text" } }
+    plain, round = words.("rect"), words.("ellipse")
+    assert_operator round["width"], :<, plain["width"] * 0.75
+    assert_operator round["x"], :>, plain["x"] + plain["width"] * 0.1
+    arrow = ->(more) do
+      odp(%(<draw:custom-shape svg:x="0pt" svg:y="0pt" svg:width="100pt" svg:height="50pt"><text:p>New</text:p><draw:enhanced-geometry svg:viewBox="0 0 100 100" draw:modifiers="60" #{more} draw:enhanced-path="M ?f0 0 L 100 0 100 100 ?f0 100 Z N"><draw:equation draw:name="f0" draw:formula="$0"/></draw:enhanced-geometry></draw:custom-shape>)).last
+    end
+    whole, part, turned = arrow.(""), arrow.('draw:text-areas="?f0 0 100 100"'), arrow.('draw:text-areas="?f0 0 100 100" draw:mirror-horizontal="true"')
+    assert_in_delta 60 * ODP_POINT, part["x"] - whole["x"], 2
+    assert_in_delta whole["x"], turned["x"], 2, "mirrored with the form"
+    [ 'draw:text-areas="50 0 50 100"', 'draw:text-areas="1 2"', 'draw:text-areas="?f9 ?f9 a b"' ].each { |odd| assert_in_delta whole["x"], arrow.(odd)["x"], 0.1, odd }
+  end
+
+  def test_words_in_a_freely_drawn_form_have_the_rectangle_it_names
+    free = ->(rectangle) do
+      look = %(<a:custGeom><a:gdLst><a:gd name="from" fmla="*/ w 1 2"/></a:gdLst>#{rectangle}<a:pathLst><a:path w="1" h="1"><a:moveTo><a:pt x="0" y="0"/></a:moveTo><a:lnTo><a:pt x="1" y="1"/></a:lnTo></a:path></a:pathLst></a:custGeom>)
+      pptx(Decks.shape(at: [ 0, 0, 100, 100 ], look: look, text: "Ebb")).find { |item| item["kind"] == "text" }
+    end
+    whole = free.("")
+    assert_operator free.('<a:rect l="from" t="t" r="r" b="b"/>')["x"], :>, whole["x"] + whole["width"] * 0.4
+    assert_in_delta whole["x"], free.('<a:rect l="r" t="t" r="l" b="b"/>')["x"], 0.1
+  end
+
+  def test_words_that_a_slide_makes_fit_stand_nowhere_out_of_their_box
+    lines = (1..5).map { |n| "<text:p>Tide #{n}</text:p>" }.join
+    size = ->(more) { odp(box(lines, more: more, height: 100), styles: '<style:style style:name="G" style:family="graphic"><style:graphic-properties draw:fit-to-size="shrink-to-fit"/></style:style>').first["size"] }
+    assert_operator size.('draw:style-name="G"'), :<, size.("")
+  end
+
+  def test_words_of_another_face_in_a_line_keep_it
+    typed = '<a:p><a:r><a:rPr><a:latin typeface="Arial"/></a:rPr><a:t>Write the long name </a:t></a:r><a:r><a:rPr><a:latin typeface="Courier New"/></a:rPr><a:t>ebb</a:t></a:r></a:p>'
+    item = pptx(Decks.shape(at: [ 0, 0, 300, 100 ], paragraphs: typed)).first
+    assert_equal [ "plain", [ { "from" => 20, "to" => 23, "font" => "code" } ] ], item.values_at("font", "marks")
+  end
+
+  private
+
+  def box(words, more: "", height: 90) = %(<draw:frame #{more} svg:x="0pt" svg:y="0pt" svg:width="300pt" svg:height="#{height}pt"><draw:text-box>#{words}</draw:text-box></draw:frame>)
+  def pptx(slide) = items(Decks.pptx(slide), PPTX)
+  def odp(page, **more) = items(Decks.odp(page, **more), ODP)
+
+  def items(bytes, type)
+    Tempfile.create("deck") do |file|
+      file.binmode
+      file.write(bytes)
+      file.flush
+      return Usher::Formats::Slides.open(file.path, type).slide(1).items
+    end
+  end
+end
