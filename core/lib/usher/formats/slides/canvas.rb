@@ -125,9 +125,10 @@ module Usher
         end
 
         # columns, rows: widths and heights in points; cells: see Table.
-        def table(columns, rows, cells, box)
+        # whole: how high all of it is to be, in points, nil where nobody says it.
+        def table(columns, rows, cells, box, whole: nil)
           sane(*columns, *rows, *box)
-          together { Table.items(columns.map { |n| n * @scale }, rows.map { |n| n * @scale }, cells, [ box.x * @scale, box.y * @scale ], @scale, room: @height * @scale).each { |values| add(values) } }
+          together { Table.items(columns.map { |n| n * @scale }, rows.map { |n| n * @scale }, cells, [ box.x * @scale, box.y * @scale ], @scale, room: @height * @scale, whole: whole&.*(@scale)).each { |values| add(values) } }
         end
 
         private

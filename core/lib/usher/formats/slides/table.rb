@@ -17,11 +17,11 @@ module Usher
         module_function
 
         # columns, rows: their widths and heights in page units; cells: rows of Cells, nil where another goes over; at: the
-        # top left in page units; scale: page units of a point; room: how far down the slide goes. Values of tiles: rows are
-        # as high as their words, where the file says less.
-        def items(columns, rows, cells, at, scale, room:)
+        # top left in page units; scale: page units of a point; room: how far down the slide goes; whole: how high all of it is to be, nil where nobody says it. Values of
+        # tiles: rows are as high as their words, where the file says less.
+        def items(columns, rows, cells, at, scale, room:, whole: nil)
           SIZES.each do |factor|
-            heights = heights(columns, rows, cells, scale, factor)
+            heights = heights(columns, rows, cells, scale, factor, whole)
             next if at[1] + heights.sum > [ room, at[1] + rows.sum ].max + OVER && factor != SIZES.last
             return laid(columns, heights, cells, at, scale, factor)
           end
@@ -44,13 +44,22 @@ module Usher
           end
         end
 
-        # Each row as high as it is said to be, or as its words need.
-        def heights(columns, rows, cells, scale, factor)
-          rows.each_with_index.map do |height, down|
-            own = cells[down].to_a.each_with_index.select { |cell, _| cell && cell.down == 1 }
-            needed = own.map { |cell, across| tile(cell, 0, 0, columns[across, cell.across].sum, 1, scale, factor).height }
-            [ height, *needed.map { |one| one - EDGE }.select { |one| one > height + OVER } ].max
-          end
+        # Each row as high as it is said to be, or as its words need. Where the whole has a height, rows that have more than
+        # their words need give it to the others, or all grow.
+        def heights(columns, rows, cells, scale, factor, whole)
+          needed = rows.each_index.map { |down| needed(columns, cells[down].to_a, scale, factor) }
+          found = rows.zip(needed).map { |height, words| words > height + OVER ? words : height }
+          return found if whole.nil? || found.sum.zero?
+          return found.map { |height| height * whole / found.sum } if found.sum < whole
+          spare = found.zip(needed).map { |height, words| [ height - words, 0 ].max }
+          given = spare.sum.zero? ? 0 : [ (found.sum - whole) / spare.sum, 1 ].min
+          found.zip(spare).map { |height, more| height - more * given }
+        end
+
+        # Page units that the words of a row need.
+        def needed(columns, row, scale, factor)
+          own = row.each_with_index.select { |cell, _| cell && cell.down == 1 }
+          own.map { |cell, across| tile(cell, 0, 0, columns[across, cell.across].sum, 1, scale, factor).height - EDGE }.max || 0
         end
 
         # Tiles with a line around them share it with their neighbours.
@@ -60,7 +69,7 @@ module Usher
           written = written.merge("text" => written["text"][0, 2_000])
           Items.build("kind" => "tile", "id" => "t", "x" => x, "y" => y, "width" => width + edge, "height" => height + edge, "round" => 0, "card" => cell.fill || "none", "border" => cell.border || "none", "vertical" => cell.vertical, "padding" => cell.words.padding(scale * factor), **written)
         end
-        private_class_method :heights, :tile, :laid, :lines
+        private_class_method :heights, :needed, :tile, :laid, :lines
       end
     end
   end

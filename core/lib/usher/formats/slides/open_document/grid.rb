@@ -18,10 +18,10 @@ module Usher
           @template = @table["template-name"]&.then { |name| @styles.other("table-template", name) }
         end
 
-        # Widths, heights (points) and cells, as Canvas#table takes them, stretched to fill the box.
+        # Widths, heights (points) and cells, as Canvas#table takes them; the widths fill the box.
         def measures(box)
           columns, rows = named("table-column"), named("table-row")
-          [ sizes(columns, "table-column", "column-width", box.width), sizes(rows, "table-row", "row-height", box.height), rows.each_with_index.map { |row, down| cells(row, down, rows.size, columns.size) } ]
+          [ sizes(columns, "table-column", "column-width", box.width), heights(rows, box.height), rows.each_with_index.map { |row, down| cells(row, down, rows.size, columns.size) } ]
         end
 
         private
@@ -32,9 +32,17 @@ module Usher
           inside.flat_map { |node| node.all(name) }.flat_map { |node| [ node ] * (node["number-#{name.delete_prefix('table-')}s-repeated"] || 1).to_i.clamp(1, MOST) }.first(MOST)
         end
 
+        def heights(rows, room)
+          known = said(rows, "table-row", "row-height")
+          known.sum.zero? ? even(known, room) : known
+        end
+
+        def said(nodes, family, attribute) = nodes.map { |node| Node.points(@styles.of(family, node["style-name"], attribute)) || 0 }
+        def even(known, room) = known.map { room / known.size }
+
         def sizes(nodes, family, attribute, room)
-          known = nodes.map { |node| Node.points(@styles.of(family, node["style-name"], attribute)) || 0 }
-          return known.map { room / known.size } if known.sum.zero?
+          known = said(nodes, family, attribute)
+          return even(known, room) if known.sum.zero?
           room > known.sum ? known.map { |size| size * room / known.sum } : known
         end
 

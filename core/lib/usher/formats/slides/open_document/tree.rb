@@ -178,7 +178,7 @@ module Usher
           @canvas.form("rect", box, inks(node).look, words: words(node, content), link: @link)
         end
 
-        def table(_node, content, box) = @canvas.table(*OpenDocument::Grid.new(@styles, content).measures(box), box)
+        def table(_node, content, box) = @canvas.table(*OpenDocument::Grid.new(@styles, content).measures(box), box, whole: box.height)
 
         def image(node, content, box)
           name = content["href"].to_s.delete_prefix("./")
