@@ -271,6 +271,17 @@ class SlidesTest < CoreTest
     assert_equal [ 12 * 4.0 ], drawn.("").map { |tile| tile["size"] }.uniq
   end
 
+  def test_a_table_is_as_high_as_its_frame
+    styles = '<style:style style:name="R" style:family="table-row"><style:table-row-properties style:row-height="40pt"/></style:style>'
+    row = ->(words) { %(<table:table-row table:style-name="R"><table:table-cell><text:p>#{words}</text:p></table:table-cell></table:table-row>) }
+    places = ->(height, *words) { odp_slide(%(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="60pt" svg:height="#{height}pt"><table:table><table:table-column/>#{words.map(&row).join}</table:table></draw:frame>), styles: styles).items.map { |tile| (tile["y"] / 4).round } }
+    assert_equal [ 0, 40, 80 ], places.(120, "a", "b", "c")
+    assert_equal [ 0, 60, 120 ], places.(180, "a", "b", "c"), "all grow"
+    high = places.(150, "the tide table of the harbour", "b", "c")
+    assert_operator high[2] - high[1], :<, 40, "a row with room to spare gives it to the one that needs it"
+    assert_operator places.(40, "the tide table of the harbour", "b", "c")[1], :>=, high[1] - 1, "but none is lower than its words"
+  end
+
   def test_empty_lines_at_the_end_make_no_words_smaller
     frame = ->(more) { odp_slide(%(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="30pt"><draw:text-box><text:p>ebb</text:p>#{more}</draw:text-box></draw:frame>)).items.map { |item| item.values_at("text", "size") } }
     assert_equal frame.(""), frame.("<text:p/>" * 5)
