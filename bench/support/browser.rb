@@ -1,3 +1,5 @@
+ENV["BUNDLE_GEMFILE"] ||= File.expand_path("../../Gemfile", __dir__)
+require "bundler/setup"
 require_relative "server"
 $LOAD_PATH.unshift File.join(Bench::ROOT, "lib")
 require "chromium"

@@ -29,6 +29,20 @@ class MediaTest < ApplicationSystemTestCase
     assert_text "Nothing here for “xyzzy”"
   end
 
+  test "what is typed while another shelf is on its way is looked for there" do
+    open_room
+    cdp "Network.enable"
+    cdp "Network.emulateNetworkConditions", offline: false, latency: 700, downloadThroughput: -1, uploadThroughput: -1
+    find(".store-shelves button", text: "Drawings").click
+    fill_in "Find by words", with: "lighthouses"
+    assert_selector "[data-store][data-shelf=drawings]"
+    assert_field "Find by words", with: "lighthouses"
+    assert page.evaluate_script("document.activeElement.name === 'q'"), "the hand can go on typing"
+    assert_selector "[data-thing][title='Lighthouse']"
+  ensure
+    cdp "Network.emulateNetworkConditions", offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: -1
+  end
+
   test "several files at once, each with its own way; what is refused says why and harms nothing" do
     open_room
     attach_file "Files from this device", [ file("boat.svg", svg), file("tide.wav", Media.wav), file("photo.heic", "\0\0\0\x18ftypheic".b.ljust(64, "\0")) ], make_visible: true

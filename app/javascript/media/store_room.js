@@ -34,11 +34,14 @@ export default class StoreRoom {
     })
     place.addEventListener("htmx:beforeSwap", ({ detail }) => {
       this.kept = detail.target.matches("[data-things]") ? this.ids : []
+      this.typed = detail.target.matches("[data-store]") && this.words
+      this.held = this.typed && this.typed === document.activeElement
     })
     place.addEventListener("htmx:afterSwap", ({ detail }) => {
       this.swapped()
       if (detail.target.matches("[data-store], [data-store-room]")) place.scrollTop = 0
     })
+    place.addEventListener("htmx:afterSettle", () => this.seekOn()) // from then on its form is heard
     if (this.taken) place.addEventListener("click", event => this.web(event))
     this.swapped()
     place.dataset.ready = "" // until then a press would be lost
@@ -62,6 +65,21 @@ export default class StoreRoom {
     this.several = this.place.querySelector("[data-several]")?.checked ?? false
     this.count()
     this.watch()
+  }
+
+  get words() {
+    return this.place.querySelector("[data-find] [name=q]")
+  }
+
+  // Another shelf has come: it is looked for there what was typed meanwhile, or before.
+  seekOn() {
+    const { typed, words } = this
+    this.typed = null
+    if (!typed || !words || typed === words) return
+    if (this.held) words.focus()
+    if (!typed.value || typed.value === words.value) return
+    words.value = typed.value
+    words.dispatchEvent(new Event("input", { bubbles: true }))
   }
 
   refresh() {
