@@ -56,6 +56,23 @@ class WritingTest < ApplicationSystemTestCase
     assert_selector "[data-kind=text] rect[fill='#d5e8ef']"
   end
 
+  test "a selected part has a face of its own, the whole text another, and stands where it stood while it was typed" do
+    write "ebb and flood"
+    editor.send_keys :enter, "slack"
+    look("Font") { click_button "Broad" }
+    editor.send_keys :up, :end
+    5.times { editor.send_keys [ :shift, :arrow_left ] }
+    look("Font") { click_button "Code" }
+    assert_selector ".typing span[style*=font-code]", exact_text: "flood"
+    eventually { page.evaluate_script("['Liberation Mono', 'DejaVu Sans'].every(name => document.fonts.check(`40px '${name}'`))") }
+    typed = places(".typing span", "flood", "slack")
+    close
+    text = eventually { items(@page, "text").first }
+    assert_equal [ "broad", [ { "from" => 8, "to" => 13, "font" => "code" } ] ], text.data.values_at("font", "marks")
+    drawn = eventually { places("[data-kind=text] text > *, [data-kind=text] text", "flood", "slack").then { |found| found if found.compact.size == 2 } }
+    typed.zip(drawn).each { |one, other| one.zip(other).each { |before, after| assert_in_delta before, after, 2.5 } }
+  end
+
   test "Shift and Enter begin a line of the same entry" do
     write "ebb"
     within("#format-bar") { click_button "Numbers" }

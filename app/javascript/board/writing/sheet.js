@@ -39,7 +39,7 @@ export class Sheet {
         ...(italic !== undefined && { fontStyle: italic ? "italic" : "normal" }),
         ...(colour && { color: colour }),
         ...(highlight && { background: highlight }),
-        ...(font && { fontFamily: `var(--font-${font})` }),
+        ...(font && { fontFamily: `var(--font-${font})`, lineHeight: scale > 1 ? "" : 0 }), // it makes no line higher
         ...(scale && { fontSize: `${scale}em` })
       })
       if (link) span.classList.add("typing-link")
