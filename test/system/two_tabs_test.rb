@@ -57,19 +57,24 @@ class TwoTabsTest < ApplicationSystemTestCase
     second = @lesson.pages.reload.last
     lay(@page, note("n", text: "Boots"))
     lay(second, note("m", text: "Lantern"))
-    answers_come_late
+    hold_answers
     type_in("n", "Ropes")
     change(@page, "n", "Coats")
     leave_text
+    let_answer_come
     within("dialog[open]") { click_button "Keep theirs" }
-    eventually { late_answers == [ 2, 1 ] }
+    eventually { answers_held == 1 }
     change(@page, "n", "Boats")
     assert_selector "#item-n", text: "Boats"
-    eventually { late_answers == [ 2, 2 ] }
+    page.execute_script("document.getElementById('item-n').dataset.before = ''")
+    let_answer_come
+    assert_no_selector "#item-n[data-before]" # the page is drawn anew
     assert_selector "#item-n", text: "Boats"
     find("#stage").send_keys :page_down
-    eventually { late_answers == [ 3, 2 ] }
+    eventually { answers_held == 1 }
     change(second, "m", "Lighthouse")
+    eventually { heard(second) }
+    let_answer_come
     assert_selector "#item-m", text: "Lighthouse"
   end
 
@@ -126,24 +131,28 @@ class TwoTabsTest < ApplicationSystemTestCase
     page.perform({ "verb" => "change", "changes" => [ { "id" => id, "set" => { "text" => text } } ] }, id: fresh, by: @owner)
   end
 
-  # Pages are answered at once, and the answers arrive a second later, as over a slow line.
-  def answers_come_late
+  # Pages are answered at once, but the answers arrive only when they are let, as over a slow line.
+  def hold_answers
     page.execute_script(<<~JS)
       const fetched = window.fetch
-      window.late = [0, 0]
+      window.held = []
       window.fetch = async (address, ...rest) => {
         const answer = await fetched(address, ...rest)
-        if (!/\\/pages\\/\\d+$/.test(address)) return answer
-        window.late[0] += 1
-        await new Promise(done => setTimeout(done, 1000))
-        window.late[1] += 1
+        if (/\\/pages\\/\\d+$/.test(address)) await new Promise(come => window.held.push(come))
         return answer
       }
     JS
   end
 
-  # How many have been answered, and how many have arrived.
-  def late_answers = page.evaluate_script("window.late")
+  def answers_held = page.evaluate_script("window.held.length")
+
+  def let_answer_come
+    eventually { answers_held.positive? }
+    page.execute_script("window.held.shift()()")
+  end
+
+  # Whether this tab has been told what was done on a page last: its small picture is made anew.
+  def heard(other) = page.has_selector?(".page-tab[data-page='#{other.id}'] img[src$='v=#{other.reload.seq}']", wait: 0)
 
   # Typing ends with a tap beside it.
   def leave_text = tap_at(*on_screen(1400, 800))
