@@ -26,6 +26,14 @@ class SlideWordsTest < CoreTest
     assert_equal [ "arrows" ], odp(box('<text:list text:style-name="L"><text:list-item><text:p>Ebb</text:p></text:list-item></text:list>'), styles: styles).first["lists"]
   end
 
+  def test_words_stand_behind_the_widest_sign_where_the_slide_leaves_less
+    entries = '<a:p><a:pPr marL="63500" indent="-63500"><a:buAutoNum type="arabicPeriod"/></a:pPr><a:r><a:rPr sz="2000"/><a:t>Ebb</a:t></a:r></a:p>'
+    hang = ->(count) { pptx(Decks.shape(at: [ 0, 0, 300, 400 ], paragraphs: entries * count)).first["hang"] }
+    face = Usher::Text::Faces.fetch("read")
+    assert_in_delta face.width("1.") + 0.05, hang.(1), 0.01
+    assert_in_delta face.width("10.") + 0.05, hang.(11), 0.02
+  end
+
   def test_words_stand_where_a_form_has_room_for_them
     words = ->(form) { pptx(Decks.shape(at: [ 0, 0, 100, 100 ], form: form, text: "Ebb", body: '<a:bodyPr lIns="0" tIns="0" rIns="0" bIns="0"/>')).find { |item| item["kind"] == "text" } }
     plain, round = words.("rect"), words.("ellipse")

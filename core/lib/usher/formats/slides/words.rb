@@ -27,7 +27,7 @@ module Usher
         OVER = 0.6 # ems that words may stand out of their box
         LEAST = 8 # page units
         FARTHEST = 5 # ems from a sign to its words
-        APART = 0.25 # ems at least between them
+        APART = 0.05 # ems at least between them
         ALIKE = 0.02 # by which sizes may differ and be one
         LONGEST = 9_000 # characters of one item, from which on each paragraph is one
         RAISED = [ "0123456789+=()n-", "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁼⁽⁾ⁿ⁻" ].freeze
@@ -141,7 +141,8 @@ module Usher
         def hang(block, size)
           first = block.find { |one| one.hang && Text::Layout.sign(one.list, 1) } or return Text::Layout::HANG
           face = Text::Faces.fetch(first.main.font, bold: first.main.bold || false)
-          (first.hang / size).clamp(face.width(Text::Layout.sign(first.list, block.size)) + APART, FARTHEST).round(2)
+          widest = (1..block.size).map { |number| face.width(Text::Layout.sign(first.list, number)) }.max
+          (first.hang / size).clamp(widest + APART, FARTHEST).round(2)
         end
 
         # What looks different from the rest.
