@@ -271,6 +271,12 @@ class SlidesTest < CoreTest
     assert_equal [ 12 * 4.0 ], drawn.("").map { |tile| tile["size"] }.uniq
   end
 
+  def test_a_picture_keeps_the_line_around_it
+    framed = ->(stroke) { odp_slide('<draw:frame draw:style-name="F" svg:x="0pt" svg:y="0pt" svg:width="90pt" svg:height="90pt"><draw:image xlink:href="Pictures/a.png"/></draw:frame>', styles: %(<style:style style:name="F" style:family="graphic"><style:graphic-properties draw:stroke="#{stroke}" svg:stroke-width="2pt" svg:stroke-color="#1e6079"/></style:style>), parts: { "Pictures/a.png" => PNG }).items.first }
+    assert_equal [ "#1e6079", 8.0 ], framed.("solid").values_at("stroke", "stroke_width")
+    assert_equal "none", framed.("none").fetch("stroke", "none")
+  end
+
   def test_a_table_is_as_high_as_its_frame
     styles = '<style:style style:name="R" style:family="table-row"><style:table-row-properties style:row-height="40pt"/></style:style>'
     row = ->(words) { %(<table:table-row table:style-name="R"><table:table-cell><text:p>#{words}</text:p></table:table-cell></table:table-row>) }

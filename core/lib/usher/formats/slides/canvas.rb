@@ -101,12 +101,13 @@ module Usher
 
         # name: under which `pictures` has it; bytes: its file, or nil where there is none that can be read; crop:
         # the part that is shown, [left, top, width, height] in shares.
-        def picture(name, bytes, box, alt: "", crop: nil, flips: [], round: 0, opacity: 1, link: nil)
+        # look: of which its line is a frame around it, or nil.
+        def picture(name, bytes, box, alt: "", crop: nil, flips: [], round: 0, opacity: 1, look: nil, link: nil)
           sane(*box, round, opacity)
           return miss("picture") unless bytes
           @pictures[name] = bytes
           add({ "kind" => "picture", "picture" => name, "alt" => alt.to_s[0, 500], "crop" => crop || Items::Picture::WHOLE, "mirror" => { 0 => "no", 1 => flips.first, 2 => "both" }.fetch(flips.size), "round" => (round * @scale).clamp(0, 400),
-            "opacity" => opacity, **boxed(box), **opens(link) })
+            "opacity" => opacity, **(look && look.stroke != "none" ? look.line(@scale).slice("stroke", "stroke_width") : {}), **boxed(box), **opens(link) })
         end
 
         # A film or a sound. kind: "video" or "sound"; name: of the part it is, or nil where it is not in the file.

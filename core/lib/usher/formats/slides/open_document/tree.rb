@@ -185,7 +185,7 @@ module Usher
           mirrored = inks(node).said("mirror").to_s
           flips = { "across" => "horizontal", "down" => "vertical" }.select { |_, word| mirrored.split.include?(word) }.keys
           opacity = inks(node).said("image-opacity").to_s[/\A([\d.]+)%\z/, 1]&.to_f
-          @canvas.picture(name, @archive.bytes(name), box, alt: node.at("desc")&.text || node.at("title")&.text, crop: crop(node, name), flips: flips, opacity: ((opacity || 100) / 100).clamp(0.05, 1), link: @link)
+          @canvas.picture(name, @archive.bytes(name), box, alt: node.at("desc")&.text || node.at("title")&.text, crop: crop(node, name), flips: flips, opacity: ((opacity || 100) / 100).clamp(0.05, 1), look: inks(node).look, link: @link)
         end
 
         # Films and sounds alike; which it is shows when it is opened.

@@ -108,7 +108,7 @@ module Usher
           told = { alt: named(node)["descr"], flips: flips, link: link(node) }
           form = cut(properties, box) if Photo.reads?(part&.bytes)
           return @canvas.drawn(form, box, @inks.look(properties, nil).tap { |look| look.fill, look.paint, look.opacity = Chart::GREY, Photo.new(part.bytes, crop: crop), opacity }, **told) if form
-          @canvas.picture(part&.name, part&.bytes, box, crop: crop, round: rounded(Part.at(properties, "prstGeom"), box), opacity: opacity.clamp(0.05, 1), **told)
+          @canvas.picture(part&.name, part&.bytes, box, crop: crop, round: rounded(Part.at(properties, "prstGeom"), box), opacity: opacity.clamp(0.05, 1), look: @inks.look(properties, nil), **told)
         end
 
         def group(node)
