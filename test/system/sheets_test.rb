@@ -79,8 +79,12 @@ class SheetsTest < ApplicationSystemTestCase
     within("#doors") { click_button "A–D" }
     assert_no_selector "#doors[open]"
     find(".bar-doors").click
-    button = find("#doors button", text: "Close the poll")
-    x, y = page.evaluate_script("(({ left, top, width, height }) => [left + width / 2, top + height / 2])(arguments[0].getBoundingClientRect())", button)
+    assert_selector "#doors button", text: "Close the poll"
+    x, y = page.evaluate_script(<<~JS) # in one go: the sheet looks at the room when it opens, too
+      (({ left, top, width, height }) => [left + width / 2, top + height / 2])(
+        [...document.querySelectorAll("#doors button")].find(one => one.textContent.includes("Close the poll")).getBoundingClientRect()
+      )
+    JS
     mouse = ->(type) { cdp "Input.dispatchMouseEvent", type: type, x: x, y: y, button: "left", clickCount: 1 }
     mouse.("mouseMoved")
     mouse.("mousePressed")
