@@ -82,7 +82,7 @@ class SheetsTest < ApplicationSystemTestCase
     assert_selector "#doors button", text: "Close the poll"
     x, y = page.evaluate_script(<<~JS) # in one go: the sheet looks at the room when it opens, too
       (({ left, top, width, height }) => [left + width / 2, top + height / 2])(
-        [...document.querySelectorAll("#doors button")].find(one => one.textContent.includes("Close the poll")).getBoundingClientRect()
+        [...document.querySelectorAll("#doors button")].find(one => one.innerText.includes("Close the poll")).getBoundingClientRect()
       )
     JS
     mouse = ->(type) { cdp "Input.dispatchMouseEvent", type: type, x: x, y: y, button: "left", clickCount: 1 }
