@@ -45,6 +45,8 @@ class SlideWordsTest < CoreTest
     whole, part, turned = arrow.(""), arrow.('draw:text-areas="?f0 0 100 100"'), arrow.('draw:text-areas="?f0 0 100 100" draw:mirror-horizontal="true"')
     assert_in_delta 60 * ODP_POINT, part["x"] - whole["x"], 2
     assert_in_delta whole["x"], turned["x"], 2, "mirrored with the form"
+    looped = '<draw:custom-shape svg:x="0pt" svg:y="0pt" svg:width="100pt" svg:height="50pt"><text:p>New</text:p><draw:enhanced-geometry svg:viewBox="0 0 100 100" draw:type="rectangle" draw:text-areas="?f0 0 100 100"><draw:equation draw:name="f0" draw:formula="?f1"/><draw:equation draw:name="f1" draw:formula="?f0"/></draw:enhanced-geometry></draw:custom-shape>'
+    assert_equal "New", odp(looped).last["text"], "equations that lead to each other lose no word"
     [ 'draw:text-areas="50 0 50 100"', 'draw:text-areas="1 2"', 'draw:text-areas="?f9 ?f9 a b"' ].each { |odd| assert_in_delta whole["x"], arrow.(odd)["x"], 0.1, odd }
   end
 

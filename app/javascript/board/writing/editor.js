@@ -385,7 +385,7 @@ export class Editor extends Part {
     })
     if (leading) area.style.setProperty("--leading", leading)
     if (hang) area.style.setProperty("--hang", `${hang}em`)
-    if (hang) area.style.setProperty("--sign", "start")
+    if (hang) area.style.setProperty("--sign", "start") // where a slide has said how far, its sign stands at the edge
     if (gap) area.style.setProperty("--gap", `${gap * size}px`)
     this.bar.place()
   }

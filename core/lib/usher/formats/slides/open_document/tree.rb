@@ -60,6 +60,8 @@ module Usher
           one, three = 1 - three, 1 - one if flips.include?("across")
           two, four = 1 - four, 1 - two if flips.include?("down")
           [ one, two, three, four ].map { |share| share.clamp(0.0, 1.0) } if three - one > 0.02 && four - two > 0.02
+        rescue Invalid
+          nil # equations that cannot be reckoned spoil no words
         end
 
         # Left, top, width and height of the units a form is drawn in, or nil.

@@ -187,7 +187,7 @@ module Usher
           click && @part.address(Part.relation(click, "id"))
         end
 
-        # A freely drawn form, its points as shares of the box.
+        # What the names of a freely drawn form stand for.
         def guides(geometry, box)
           OpenXml::Guides.new(box.width * OpenXml::POINT, box.height * OpenXml::POINT).tap do |guides|
             %w[avLst gdLst].each { |list| Part.all(geometry, list, "gd").each { |guide| guides.define(guide["name"], guide["fmla"].to_s) } }
@@ -202,6 +202,7 @@ module Usher
           [ left, top, right, bottom ] if said && right - left > 0.02 && bottom - top > 0.02
         end
 
+        # A freely drawn form, its points as shares of the box.
         def outline(geometry, box)
           guides = guides(geometry, box)
           Slides::Outline.new.tap do |outline|
