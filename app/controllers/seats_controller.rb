@@ -34,7 +34,8 @@ class SeatsController < ApplicationController
   def show
     @sitting = seat.sitting
     return render(:waiting) if seat.waiting? && @sitting.open? && seat.code == @sitting.code
-    @showing = student_access.showing or return render(:shut)
+    @access = student_access
+    @showing = @access.showing or return render(:shut)
     @mark = @sitting.device_feed.mark
     render layout: "device"
   end

@@ -32,6 +32,20 @@ class SendingsTest < ActionDispatch::IntegrationTest
     assert_not Access::Student.new(other).activities.exists?(@made.id)
   end
 
+  test "the device's page has it already, and what is asked and the tools, as far as they are for this seat" do
+    seat = come_in(@sitting)
+    seat(@sitting, "Rowan").then { |rowan| Handout.out(@sitting, { "page" => @lesson.pages.first.id }, seats: [ rowan.id ]) }
+    get seat_path
+    assert_select "#sent-place:empty, #poll-place:empty, #tools-place:empty", 3
+    Poll.ask(@sitting, "yes_no", {}, question: "Is the tide out?")
+    Sending.out(@made, @sitting, seats: [ seat.id ])
+    ClassTool.put_up(@sitting, "dice", {}).place({ shown: true })
+    get seat_path
+    assert_select "#poll-place h2", "Is the tide out?"
+    assert_select "#sent-place [data-sent][data-play='#{@made.id}']"
+    assert_select "#tools-place .plaque"
+  end
+
   test "another one takes its place, it is taken back, and shut doors end it; who plays plays on" do
     juniper = seat(@sitting, "Juniper")
     Sending.out(@made, @sitting)

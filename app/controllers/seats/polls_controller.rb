@@ -1,7 +1,4 @@
+# What the class, and this seat of it, is asked just now.
 class Seats::PollsController < Seats::BaseController
-  def show
-    poll = sitting.poll
-    return render(plain: "") unless poll&.for?(seat) && seat.may?("answer")
-    render partial: "seats/poll", locals: { poll: poll, answer: (poll.answers.find_by(seat: seat) unless poll.anonymous?), said: nil }
-  end
+  def show = render(partial: "seats/rooms/poll", locals: { access: student_access })
 end

@@ -1,7 +1,4 @@
 # What the teacher has sent to this seat.
 class Seats::SendingsController < Seats::BaseController
-  def show
-    @sent = Sending.to(seat).last
-    @handouts = student_access.handouts.order(:id)
-  end
+  def show = render(partial: "seats/rooms/sent", locals: { access: student_access })
 end

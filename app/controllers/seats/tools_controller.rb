@@ -1,4 +1,4 @@
 # The class tools that the teacher shows on devices.
 class Seats::ToolsController < Seats::BaseController
-  def show = @tools = student_access.class_tools
+  def show = render(partial: "seats/rooms/tools", locals: { access: student_access })
 end

@@ -52,6 +52,8 @@ export class Follower {
       rejected: () => location.assign("/seat")
     })
     this.allow(this.rights)
+    this.asked()
+    this.sent()
     window.usherFollower = this // what the bench reads
     device.addEventListener("click", event => this.press(event))
     document.addEventListener("htmx:sendError", ({ target }) => {
@@ -60,7 +62,7 @@ export class Follower {
     })
     document.addEventListener("htmx:afterSwap", ({ detail }) => {
       this.again.done(detail.target?.id)
-      if (detail.target?.id === "poll-place") this.asked(detail.target.querySelector("form[data-poll-kind]"))
+      if (detail.target?.id === "poll-place") this.asked()
       if (detail.target?.id === "sent-place") this.sent()
       if (detail.target?.id === "player-place" && detail.requestConfig?.path.startsWith("/seat/handouts"))
         this.playing(true)
@@ -78,7 +80,8 @@ export class Follower {
   }
 
   // A question has come or has gone.
-  asked(form) {
+  asked() {
+    const form = document.querySelector("#poll-place form[data-poll-kind]")
     if (form) this.late ??= import("device/late_answer").catch(() => (this.late = null)) // while there is a network
     if (form && ["order", "spot", "drawing"].includes(form.dataset.pollKind))
       import("device/answering").then(({ answering }) => answering(form, document.getElementById("page-view")))
@@ -162,7 +165,8 @@ export class Follower {
     }
     this.writing?.allow(this.rights)
     if (turns) this.afresh()
-    if (told) this.announce(rights.length ? "Your teacher has changed what you can do." : "Just watch for now.")
+    if (!told) return
+    this.announce(rights.length ? "Your teacher has changed what you can do." : "Just watch for now.")
     this.poll()
   }
 

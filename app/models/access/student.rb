@@ -25,6 +25,9 @@ class Access::Student < Access::Nobody
   def assets = Asset.where(id: shown.open.or(shown.where.not(kind: %w[sound video])).select(:asset_id)).or(Asset.where(id: handouts.where(kind: "file").select(:asset_id)))
   def attempts = @seat.attempts.where(edition: Edition.where(activity: Activity.where(lesson_id: sittings.select(:lesson_id))))
   def poll(number) = (Poll.find_by(id: number, sitting_id: @seat.sitting_id) if @seat.let_in?) # in few steps: three hundred answer at once
+  def asked = (poll = sitting&.poll) && poll.for?(@seat) && @seat.may?("answer") ? poll : nil # what is to be answered now
+  def answer_to(poll) = (poll.answers.find_by(seat: @seat) unless poll.anonymous?)
+  def sent = Sending.to(@seat).last
   def class_tools = ClassTool.shown.where(sitting: sittings)
   def handouts = Handout.where(id: Handout.to(@seat).map(&:id), sitting: sittings) # to this seat
   def spoken(page, item, _sitting = nil) = shown.find_by(page_id: page, key: item)&.placed&.item&.redacted&.aloud
