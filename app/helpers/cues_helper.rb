@@ -16,7 +16,7 @@ module CuesHelper
 
   # A field of a cue that is there: sets one of its values. per: how many of what is shown make one of what is kept.
   def cue_field(cue, name, label, per: 1, **options)
-    value = cue.given[name].then { |kept| kept && per != 1 ? (kept * per).round : kept }
+    value = cue.given[name].then { |kept| Usher::Markup.number(per == 1 ? kept : (kept * per).round) if kept }
     tag.label(safe_join([ label, " ", tag.input(class: "input", type: "number", step: "any", value: value, data: { cue: cue.to_h.to_json, set: name, per: per }, **options) ]), class: "field cue-field")
   end
 

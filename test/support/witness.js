@@ -10,7 +10,17 @@ window.witness ??= { kept: [] }
     node?.closest
       ? `<${node.localName}${node.id ? `#${node.id}` : ""}> ${(node.textContent ?? "").replaceAll(/\s+/g, " ").trim().slice(0, 24)}`
       : ""
-  const HANDS = ["pointerdown", "pointerup", "pointercancel", "click", "contextmenu", "focusin", "submit"]
+  const HANDS = [
+    "pointerdown",
+    "pointerup",
+    "pointercancel",
+    "click",
+    "touchstart",
+    "touchcancel",
+    "contextmenu",
+    "focusin",
+    "submit"
+  ]
   for (const type of HANDS)
     addEventListener(
       type,
