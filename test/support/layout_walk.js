@@ -18,6 +18,13 @@
   const bar = element => element.closest("[role=toolbar], nav, header, .tray, .trays, .bar, #label-bar, .player-bar, .running, .keyboard, .zoom")
   const words = element => element.matches("p a, li a, dd a, td a, small a, .field a, p button, .facts-open, h1 button")
   const outside = ({ left, top, right, bottom }) => left < -1 || top < -1 || right > innerWidth + 1 || bottom > innerHeight + 1
+  // On how many lines a part of a text stands.
+  const range = document.createRange()
+  const rows = (node, from, length) => {
+    range.setStart(node, from)
+    range.setEnd(node, from + length)
+    return new Set([...range.getClientRects()].filter(({ width }) => width).map(({ top }) => Math.round(top))).size
+  }
   const kept = new Map([...document.querySelectorAll("*")].filter(one => one.scrollTop || one.scrollLeft).map(one => [one, [one.scrollLeft, one.scrollTop]]))
 
   const main = sheet && [...sheet.querySelectorAll(".button-main")].find(one => seen(one) && !one.disabled)
@@ -50,6 +57,9 @@
     if (!own) continue
     const { overflowX, display } = getComputedStyle(element)
     if (display !== "inline" && overflowX !== "visible" && element.scrollWidth > element.clientWidth + 1) found.push(`${name(element)} is cut`)
+    if (element.closest("[data-given], .card-words, td")) continue
+    const torn = [...element.childNodes].filter(node => node.nodeType === 3).flatMap(node => [...node.data.matchAll(/(?<!\S)[\p{L}\p{N}]{2,20}(?![^\s.,:;!?])/gu)].filter(({ index, 0: word }) => rows(node, index, word.length) > 1)).map(([word]) => word)
+    if (torn.length) found.push(`${name(element)} breaks a word: ${torn.join(", ")}`)
   }
   for (const [one, [left, top]] of kept) Object.assign(one, { scrollLeft: left, scrollTop: top })
   return [...new Set(found)]
