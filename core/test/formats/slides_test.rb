@@ -233,9 +233,22 @@ class SlidesTest < CoreTest
   def test_the_face_that_stands_for_one_a_slide_names
     fonts = Usher::Formats::Slides::Fonts
     { nil => "read", " " => "read", "Liberation Sans" => "plain", "Arial" => "plain", "MS Sans Serif" => "plain", "Century Gothic" => "plain", "Nobody Knows" => "plain", "Verdana" => "broad", "DejaVu Sans" => "broad", "Bitstream Vera Sans" => "broad", "Calibri Light" => "slim", "Carlito" => "slim", "Times New Roman" => "book", "DejaVu Serif" => "book", "Bitstream Vera Serif" => "book", "DejaVu Sans Mono" => "code", "Century Schoolbook" => "book",
-      "Courier New" => "code", "Noto Sans Mono" => "code", "Comic Neue" => "hand", "Andika" => "hand" }.each { |name, font| assert_equal font, fonts.of(name), name.inspect }
-    assert_equal %w[book code code plain], [ { generic: "roman" }, { generic: "modern" }, { pitch: "fixed" }, { generic: "swiss" } ].map { |more| fonts.of("Nobody Knows", **more) }
-    assert_equal "plain", fonts.of("Liberation Sans", generic: "roman"), "the name says more"
+      "Courier New" => "code", "Noto Sans Mono" => "code", "Comic Neue" => "hand", "Andika" => "hand" }.each { |name, font| assert_equal font, fonts.of(name).font, name.inspect }
+    assert_equal %w[book code code plain], [ { generic: "roman" }, { generic: "modern" }, { pitch: "fixed" }, { generic: "swiss" } ].map { |more| fonts.of("Nobody Knows", **more).font }
+    assert_equal "plain", fonts.of("Liberation Sans", generic: "roman").font, "the name says more"
+    assert_equal [ 1.0, 1.12, 1.16, 1.13, 1.2 ], [ "Nimbus Sans L", "Arial", "DejaVu Sans Mono", "Courier New", nil ].map { |name| fonts.of(name).line }
+  end
+
+  def test_lines_are_as_far_apart_and_as_high_as_those_of_the_face_named
+    words = ->(*faces) { pptx_slide(shape(at: [ 0, 0, 300, 100 ], paragraphs: "<a:p>#{faces.map { |face| %(<a:r><a:rPr sz="2000"><a:latin typeface="#{face}"/></a:rPr><a:t>ebb tide</a:t></a:r>) }.join}</a:p>")).items.first }
+    named, usual, mixed = words.("Nimbus Sans"), words.("Arial"), words.("Arial", "DejaVu Sans Mono")
+    assert_equal [ 1.0, 1.12, 1.16 ], [ named, usual, mixed ].map { |item| item["leading"] }
+    assert_in_delta named["size"] * 0.12, usual["y"] - named["y"], 0.1
+  end
+
+  def test_a_line_without_breadth_is_as_thin_as_can_be_seen
+    line = ->(breadth) { pptx_slide(shape(at: [ 0, 0, 96, 54 ], form: "line", look: %(<a:ln w="#{breadth}"><a:solidFill><a:srgbClr val="B3411D"/></a:solidFill></a:ln>))).items.first["stroke_width"] }
+    assert_equal [ line.(9_525), 1.25 ], [ line.(0), line.(0) ].map { |n| n.round(2) }
   end
 
   def test_words_keep_the_kind_of_face_they_were_written_in

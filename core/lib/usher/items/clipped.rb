@@ -22,7 +22,7 @@ module Usher
 
       # Its box, and what is drawn beyond that: half a line, and the corners of heads.
       def around
-        room = stroke_width * Heads::HEAD
+        room = [ stroke_width * Heads::HEAD, Heads::LEAST ].max
         Geometry::Box.new(x - room, y - room, width + 2 * room, height + 2 * room, angle)
       end
 

@@ -1,8 +1,10 @@
 module Usher
   module Items
-    # Heads at the ends of lines: as long as so many widths of the line, and half as wide to either side.
+    # Heads at the ends of lines: as long as so many widths of the line, and half as wide to either side. Those of a thin
+    # line are as long as can be seen.
     module Heads
       HEAD = 4.5
+      LEAST = 12 # page units
 
       private
 
@@ -18,11 +20,13 @@ module Usher
       # Its tip and the two corners of its foot.
       def head_corners(from, tip)
         dx, dy = direction(from, tip)
-        long = [ stroke_width * HEAD, Math.hypot(tip[0] - from[0], tip[1] - from[1]) ].min
+        long = [ head_length, Math.hypot(tip[0] - from[0], tip[1] - from[1]) ].min
         base = [ tip[0] - dx * long, tip[1] - dy * long ]
         half = long / 2
         [ tip, [ base[0] - dy * half, base[1] + dx * half ], [ base[0] + dy * half, base[1] - dx * half ] ]
       end
+
+      def head_length = [ stroke_width * HEAD, LEAST ].max
 
       def direction(from, to)
         length = Math.hypot(to[0] - from[0], to[1] - from[1])

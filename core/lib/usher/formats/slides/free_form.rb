@@ -47,7 +47,7 @@ module Usher
         # Each run of parts, which cut holes into each other, and the heads of open ones.
         def drawing
           edge = [ @look.edge(@scale), 0 ].max
-          room = @look.heads ? edge * HEAD : edge
+          room = @look.heads ? head_length(edge) : edge
           around = Geometry::Box.around(@parts.flat_map(&:points))
           x, y, width, height = [ around.x - room, around.y - room, [ around.width + 2 * room, 1 ].max, [ around.height + 2 * room, 1 ].max ].map { |n| n.round(2) }
           place = ->((px, py)) { "#{(px - x).round(2)} #{(py - y).round(2)}" }
@@ -76,9 +76,11 @@ module Usher
           return "" unless @look.heads && edge.positive?
           @parts.reject(&:closed).flat_map do |part|
             ends = { "start" => part.points.first(2).reverse, "end" => part.points.last(2) }
-            ends.slice(*(@look.heads == "both" ? ends.keys : [ @look.heads ])).values.map { |from, to| head(from, to, edge * HEAD) }
+            ends.slice(*(@look.heads == "both" ? ends.keys : [ @look.heads ])).values.map { |from, to| head(from, to, head_length(edge)) }
           end.map { |corners| Markup.tag("path", d: "M#{corners.map(&place).join('L')}Z", fill: @look.stroke) }.join
         end
+
+        def head_length(edge) = [ edge * HEAD, Items::Heads::LEAST ].max
 
         def head((ax, ay), (bx, by), size)
           far = [ Math.hypot(bx - ax, by - ay), 0.01 ].max

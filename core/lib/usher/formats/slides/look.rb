@@ -4,6 +4,7 @@ module Usher
       # How a shape is painted. fill, stroke: "#rrggbb" or "none"; stroke_width: points; dash: "solid", "dashed" or
       # "dotted"; opacity: of the fill, 0 to 1; heads: of a line, nil, "end", "start" or "both"; paint: a Paint in
       # place of the fill, which is the colour nearest to it, or nil.
+      HAIR = 0.75 # points, of a line that has no breadth
       Look = Struct.new(:fill, :stroke, :stroke_width, :dash, :opacity, :heads, :paint, keyword_init: true) do
         def seen? = fill != "none" || stroke != "none"
 
@@ -22,7 +23,7 @@ module Usher
         private
 
         def pen = stroke == "none" ? Colour::INK : stroke
-        def broad(scale) = (stroke_width * scale).clamp(0.5, 60)
+        def broad(scale) = ((stroke_width.positive? ? stroke_width : HAIR) * scale).clamp(0.5, 60)
       end
     end
   end

@@ -5,10 +5,12 @@ module Usher
       # the same size and alignment, one under the other. Where the faces of Usher need more room than those
       # it was written in, all of it becomes a little smaller.
       class Words
-        # size: points; font: one of Text::Faces, nil for the usual; colour: "#rrggbb"; highlight: the same or nil; link: a web
+        # size: points; face: one of Fonts, nil for the usual; colour: "#rrggbb"; highlight: the same or nil; link: a web
         # address or nil; tracking: points more between letters.
-        Run = Struct.new(:text, :size, :font, :bold, :italic, :underline, :strike, :colour, :highlight, :tracking, :link, keyword_init: true) do
-          def font = self[:font] || "read"
+        Run = Struct.new(:text, :size, :face, :bold, :italic, :underline, :strike, :colour, :highlight, :tracking, :link, keyword_init: true) do
+          def face = self[:face] || Fonts.of(nil)
+          def font = face.font
+          def line = face.line
           def look = [ bold, italic, colour ]
         end
         # align: "left", "middle" or "right"; list: one of Text::Layout::LISTS; indent: points before its sign, or its
@@ -16,10 +18,11 @@ module Usher
         # the next, in lines that have all room they need; before, after: points between it and its neighbours.
         Paragraph = Struct.new(:runs, :align, :list, :indent, :hang, :leading, :before, :after, keyword_init: true) do
           def text = runs.map(&:text).join
-          def main = runs.group_by { |run| [ run.size, run.font, run.tracking ] }.max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.last.first
+          def main = runs.group_by { |run| [ run.size, run.face, run.tracking ] }.max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.last.first
           def size = main.size
+          def line = runs.select { |run| run.size == size }.map(&:line).max
           def leading = (self[:leading] || 1).clamp(0.5, 4)
-          def kind = [ size.round(1), main.font, align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1) ]
+          def kind = [ size.round(1), main.face, align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1) ]
         end
 
         SMALLER = (30..50).map { |share| share / 50.0 }.reverse.freeze # tried in turn
@@ -70,7 +73,7 @@ module Usher
           texts = fitting(wide, high, scale)
           rest = high - texts.last.then { |text, down| down + text.height }
           down = top + { "top" => 0, "middle" => rest / 2, "bottom" => rest }.fetch(@anchor)
-          texts.reject { |text, _| text.text.strip.empty? }.map { |text, at| placed(text, box, left, down + at) }
+          texts.reject { |text, _| text.text.strip.empty? }.map { |text, at, rise| placed(text, box, left, down + at - rise) }
         end
 
         # What is between a box and the text, [across, down] in page units; scale: page units of a point.
@@ -95,7 +98,8 @@ module Usher
           [ nil, *paragraphs ].each_cons(2).map { |above, one| one.dup.tap { |own| own.before, own.after = above ? (above.after.to_f + one.before.to_f).round(1) : 0, 0 } }
         end
 
-        # Built, still at the box's own origin, each with how far down it stands: [[Items::Text, page units], ...].
+        # Built, still at the box's own origin, each with how far down it stands, and how much higher its letters do: [[Items::Text,
+        # page units, page units], ...].
         def fitting(wide, high, scale)
           found = nil
           SMALLER.each do |factor|
@@ -103,7 +107,7 @@ module Usher
             found = blocks.each_with_index.map do |block, index|
               down += block.first.before * scale * factor unless index.zero?
               text = Items.build({ "kind" => "text", "id" => "t", "y" => 0, **across(block, wide, scale), **written(block, scale * factor) })
-              [ text, down ].tap { down += text.height }
+              [ text, down, block.first.main.face.rise * text.size ].tap { down += text.height }
             end
             break if down <= high + found.last.first.size * @over && found.none? { |text, _| broken?(text) }
           end
@@ -134,7 +138,7 @@ module Usher
           main = block.first.main
           size = (main.size * scale).clamp(LEAST, 400).round(1)
           { "text" => runs.map(&:text).join, "size" => size, "font" => main.font, "align" => block.first.align, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main),
-            "lists" => lists(block), "leading" => (block.first.leading * Fonts.natural(main.font)).clamp(0.5, 5).round(2), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
+            "lists" => lists(block), "leading" => (block.first.leading * block.sum(&:line) / block.size).clamp(0.5, 5).round(2), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
             "hang" => hang(block, main.size), "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
         end
 

@@ -4,7 +4,6 @@ module Usher
       # How something of this style is painted.
       class OpenDocument::Inks
         Node = OpenDocument::Node
-        HAIR = 0.75 # points, of a line that has no breadth
         SETS = { "single" => [ 0 ], "double" => [ 0, 90 ], "triple" => [ 0, 90, 45 ] }.freeze # degrees of a hatch's lines
 
         def initialize(styles, family, name)
@@ -15,7 +14,7 @@ module Usher
 
         def look
           stroke = said("stroke")
-          Look.new(fill: fill, paint: paint, stroke: stroke.nil? || stroke == "none" ? "none" : colour("stroke-color") || "#000000", stroke_width: Node.points(said("stroke-width"))&.then { |breadth| breadth if breadth.positive? } || HAIR,
+          Look.new(fill: fill, paint: paint, stroke: stroke.nil? || stroke == "none" ? "none" : colour("stroke-color") || "#000000", stroke_width: Node.points(said("stroke-width")) || 0,
             dash: dash, opacity: said("opacity")&.end_with?("%") ? said("opacity").to_f / 100 : 1, heads: heads)
         end
 

@@ -90,7 +90,7 @@ module Usher
         # From one line to the next, in lines of its largest run.
         def leading(own, level, run)
           found = said(own, level, "line-height").to_s
-          found.end_with?("%") ? found.to_f / 100 : Node.points(found)&./(run.size * Fonts.natural(run.font))
+          found.end_with?("%") ? found.to_f / 100 : Node.points(found)&./(run.size * run.line)
         end
 
         # Start and end change sides where words run to the left.
@@ -124,12 +124,12 @@ module Usher
           text = Words.shifted(text, { "super" => 1, "sub" => -1 }[position = look.("text-position").to_s[/\A\S+/]] || position.to_f)
           lined = ->(kind) { %w[style type].any? { |name| ![ nil, "none" ].include?(look.("text-#{kind}-#{name}")) } }
           colour, ground = %w[color background-color].map { |name| look.(name)&.downcase&.slice(/\A#\h{6}\z/) }
-          Words::Run.new(text: text, size: size(styles, level), font: font(look), bold: look.("font-weight").then { |weight| weight == "bold" || weight.to_i >= 600 }, italic: look.("font-style") == "italic",
+          Words::Run.new(text: text, size: size(styles, level), face: face(look), bold: look.("font-weight").then { |weight| weight == "bold" || weight.to_i >= 600 }, italic: look.("font-style") == "italic",
             colour: faded(colour || Colour::INK, look.("opacity")), link: link, underline: lined.("underline"), strike: lined.("line-through"), highlight: ground, tracking: Node.points(look.("letter-spacing")).to_f)
         end
 
         # A font is named by a declaration that describes it (16.23), or described where it is used.
-        def font(look)
+        def face(look)
           declared = look.("font-name")&.then { |name| @styles.other("font-face", name) }
           return Fonts.of(declared["font-family"] || declared["name"], generic: declared["font-family-generic"], pitch: declared["font-pitch"]) if declared
           Fonts.of(look.("font-family") || look.("font-name"), generic: look.("font-family-generic"), pitch: look.("font-pitch"))

@@ -37,7 +37,7 @@ module Usher
           looks = [ own, *@levels.map { |list| Part.at(list, "lvl#{level + 1}pPr") } ].compact
           pieces = paragraph.element_children.filter_map { |node| run(node, looks) }
           pieces << words_of("", Part.at(paragraph, "endParaRPr"), looks) if pieces.empty?
-          line, list = pieces.max_by(&:size).then { |run| run.size * Fonts.natural(run.font) }, list(looks)
+          line, list = pieces.max_by(&:size).then { |run| run.size * run.line }, list(looks)
           left, first = %w[marL indent].map { |name| said(looks, name)&.to_f&./(OpenXml::POINT) }
           Words::Paragraph.new(runs: pieces, align: align(looks), list: list, indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), leading: distance(looks, "lnSpc", line)&./(line),
             before: distance(looks, "spcBef", line), after: distance(looks, "spcAft", line))
@@ -69,12 +69,12 @@ module Usher
           all = [ own, *looks.filter_map { |look| Part.at(look, "defRPr") } ].compact
           text = text.upcase if said(all, "cap") == "all"
           text = Words.shifted(text, said(all, "baseline").to_f)
-          Words::Run.new(text: text.delete("\v"), size: (said(all, "sz")&.to_f || 1_800) / 100 * shrunk, font: font(all), bold: said(all, "b")&.then { |value| yes?(value) }.then { |said| said.nil? ? @bold : said }, italic: yes?(said(all, "i")), colour: colour(own, all), link: link(own),
+          Words::Run.new(text: text.delete("\v"), size: (said(all, "sz")&.to_f || 1_800) / 100 * shrunk, face: face(all), bold: said(all, "b")&.then { |value| yes?(value) }.then { |said| said.nil? ? @bold : said }, italic: yes?(said(all, "i")), colour: colour(own, all), link: link(own),
             underline: said(all, "u").to_s !~ /\A(none)?\z/, strike: STRUCK.include?(said(all, "strike")), highlight: highlight(all), tracking: said(all, "spc").to_f / 100)
         end
 
         # One of the theme's is named by its role ("+mn-lt").
-        def font(all)
+        def face(all)
           latin = all.filter_map { |look| Part.at(look, "latin") }.first
           name = latin&.[]("typeface")
           Fonts.of(name&.start_with?("+") || latin.nil? ? @inks.font(name) : name, pitch: ("fixed" if latin&.[]("pitchFamily").to_i & 3 == 1))
