@@ -20,7 +20,7 @@ class SlidesTest < CoreTest
     slide = pptx_slide(shape(ph: 'type="ctrTitle"', text: "Tides", body: '<a:bodyPr anchor="ctr"/>') + shape(at: [ 60, 150, 600, 300 ], ph: 'idx="1"', paragraphs: '<a:p><a:r><a:t>High </a:t></a:r><a:r><a:rPr b="1"><a:solidFill><a:srgbClr val="b3411d"/></a:solidFill></a:rPr><a:t>water</a:t></a:r></a:p><a:p><a:pPr lvl="1"/><a:r><a:t>at six</a:t></a:r></a:p>'), layout: layout)
     title, first, second = slide.items
     assert_equal [ "text", "Tides", 73.3, "middle", true, "#1e6079" ], title.values_at("kind", "text", "size", "align", "bold", "colour")
-    assert_in_delta 125, title["y"] + title["height"] / 2, 1, "in the middle of the layout's box"
+    assert_in_delta 125 + title["size"] * 0.065, title["y"] + title["height"] / 2, 1, "in the middle of the layout's box"
     assert_equal [ "High water", 46.7, [ "bullets" ], Usher::Colour::INK ], first.values_at("text", "size", "lists", "colour")
     assert_equal [ { "from" => 5, "to" => 10, "bold" => true, "colour" => "#b3411d" } ], first["marks"]
     assert_equal [ "at six", 33.3, [ "numbers" ] ], second.values_at("text", "size", "lists")
@@ -240,10 +240,23 @@ class SlidesTest < CoreTest
   end
 
   def test_lines_are_as_far_apart_and_as_high_as_those_of_the_face_named
-    words = ->(*faces) { pptx_slide(shape(at: [ 0, 0, 300, 100 ], paragraphs: "<a:p>#{faces.map { |face| %(<a:r><a:rPr sz="2000"><a:latin typeface="#{face}"/></a:rPr><a:t>ebb tide</a:t></a:r>) }.join}</a:p>")).items.first }
+    words = lambda do |*faces, looks: ""|
+      runs = faces.each_with_index.map { |face, index| [ %(<text:span text:style-name="T#{index}">ebb tide</text:span>), %(<style:style style:name="T#{index}" style:family="text"><style:text-properties fo:font-family="#{face}" fo:font-size="20pt"/></style:style>) ] }
+      odp_slide(%(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="300pt" svg:height="90pt"><draw:text-box><text:p text:style-name="P">#{runs.map(&:first).join}</text:p></draw:text-box></draw:frame>), styles: %(<style:style style:name="P" style:family="paragraph"><style:paragraph-properties #{looks}/></style:style>#{runs.map(&:last).join})).items.first
+    end
+    baseline = ->(item) { item["y"] / item["size"] + Usher::Text::Layout.baseline(item["leading"]) }
     named, usual, mixed = words.("Nimbus Sans"), words.("Arial"), words.("Arial", "DejaVu Sans Mono")
     assert_equal [ 1.0, 1.12, 1.16 ], [ named, usual, mixed ].map { |item| item["leading"] }
-    assert_in_delta named["size"] * 0.12, usual["y"] - named["y"], 0.1
+    assert_in_delta 0.905 - 0.73, baseline.(usual) - baseline.(named), 0.01
+    wide, close = [ 150, 80 ].map { |share| words.("Arial", looks: %(fo:line-height="#{share}%")) }
+    assert_in_delta 1.12 / 2, baseline.(wide) - baseline.(usual), 0.01, "what is more is above the letters"
+    assert_in_delta 0.8 * 0.8 * 1.12 - 0.905, baseline.(close) - baseline.(usual), 0.01
+  end
+
+  def test_open_xml_has_lines_as_far_apart_in_every_face_but_not_in_tables
+    words = ->(face) { pptx_slide(shape(at: [ 0, 0, 300, 100 ], paragraphs: %(<a:p><a:r><a:rPr sz="2000"><a:latin typeface="#{face}"/></a:rPr><a:t>ebb</a:t></a:r></a:p>))).items.first }
+    assert_equal words.("Arial").values_at("y", "leading"), words.("Nimbus Sans").values_at("y", "leading")
+    assert_equal 1.2, words.("Courier New")["leading"]
   end
 
   def test_a_line_without_breadth_is_as_thin_as_can_be_seen
@@ -253,7 +266,7 @@ class SlidesTest < CoreTest
 
   def test_words_keep_the_kind_of_face_they_were_written_in
     typed = '<a:p><a:r><a:rPr><a:latin typeface="Courier New"/></a:rPr><a:t>ebb</a:t></a:r></a:p><a:p><a:r><a:rPr><a:latin typeface="Georgia"/></a:rPr><a:t>flood</a:t></a:r></a:p>'
-    assert_equal [ [ "code", 1.13 ], [ "book", 1.11 ] ], pptx_slide(shape(at: [ 0, 0, 300, 100 ], paragraphs: typed)).items.map { |item| item.values_at("font", "leading") }
+    assert_equal [ [ "code", 1.2 ], [ "book", 1.2 ] ], pptx_slide(shape(at: [ 0, 0, 300, 100 ], paragraphs: typed)).items.map { |item| item.values_at("font", "leading") }
     styles = '<style:style style:name="T1" style:family="text"><style:text-properties style:font-name="F1"/></style:style><style:style style:name="T2" style:family="text"><style:text-properties fo:font-family="Arial"/></style:style>'
     frame = ->(style) { odp_slide(%(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:p><text:span text:style-name="#{style}">ebb</text:span></text:p></draw:text-box></draw:frame>), styles: styles, fonts: '<style:font-face style:name="F1" svg:font-family="Harbour" style:font-family-generic="roman"/>').items.first["font"] }
     assert_equal %w[book plain], %w[T1 T2].map(&frame)
@@ -327,7 +340,7 @@ class SlidesTest < CoreTest
     lines = '<a:p><a:endParaRPr sz="4000"/></a:p><a:p><a:r><a:t>Ebb</a:t></a:r></a:p><a:p><a:endParaRPr sz="4000"/></a:p>'
     alone = pptx_slide(shape(at: [ 0, 0, 300, 300 ], paragraphs: lines)).items
     assert_equal [ [ "Ebb" ], nil ], [ alone.map { |item| item["text"] }, alone.first["groups"] ]
-    assert_in_delta (3.6 + 40 * 1.2) * 1600 / 960, alone.first["y"], 1
+    assert_in_delta (3.6 + 40 * 1.2 + 18 * 0.065) * 1600 / 960, alone.first["y"], 1
   end
 
   def test_words_that_need_more_room_become_smaller_and_are_not_cut

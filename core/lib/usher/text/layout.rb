@@ -19,6 +19,10 @@ module Usher
 
       attr_reader :lines
 
+      # Ems from the top of a line to its baseline. What it has more or less than the usual leading is shared above and below the
+      # letters.
+      def self.baseline(leading) = ASCENT + (leading - LEADING) / 2
+
       # What stands before entry `number` of a list, or nil.
       def self.sign(list, number) = SIGNS[list] || { "numbers" => "#{number}.", "letters" => "#{letters(number)})" }[list]
 
@@ -40,9 +44,8 @@ module Usher
       # Page units from the top of the first line to the bottom of the last.
       def height = @down * @size
 
-      # Where line `index` stands, in page units below the top. What a line has more or less than the usual leading is shared
-      # above and below the letters.
-      def baseline(index) = lines[index].then { |line| (line.top + line.scale * (ASCENT + (@leading - LEADING) / 2)) * @size }
+      # Where line `index` stands, in page units below the top.
+      def baseline(index) = lines[index].then { |line| (line.top + line.scale * self.class.baseline(@leading)) * @size }
 
       # The widest line, in page units.
       def widest = lines.map { |line| line.indent + width(line.from, line.to) }.max * @size

@@ -10,12 +10,13 @@ module Usher
           "plain" => /sans|arial|arimo|helvet|nimbus san|albany|swiss|tahoma|segoe|trebuchet|gothic/,
           "book" => /serif|times|roman|tinos|georgia|cambria|garamond|palatino|bookman|century|antiqua|thorndale|charter|baskerville|caslon|didot|minion|merriweather|playfair/
         }.freeze
-        # font: one of Text::Faces; line: ems from one line to the next, where nothing else is said; rise: ems by which letters stand
-        # higher in that than those of the font do.
-        Face = Struct.new(:font, :line, :rise)
-        LINES = { /nimbus (sans|roman)/ => [ 1.0, 0.12 ], /(dejavu|vera|nimbus).*(mono|serif)/ => [ 1.16, 0 ] }.freeze # and rise, by parts of their names
-        NATURAL = { "plain" => 1.12, "slim" => 1.22, "broad" => 1.16, "book" => 1.11, "code" => 1.13 }.freeze # of the others, from ascent to descent
-        USUAL = 1.2
+        # font: one of Text::Faces; line: ems from one line to the next, where nothing else is said; ascent: ems from the top of a
+        # line to its baseline.
+        Face = Struct.new(:font, :line, :ascent)
+        LINES = { /nimbus (sans|roman)/ => [ 1.0, 0.73 ], /(dejavu|vera|nimbus).*(mono|serif)/ => [ 1.16, 0.93 ] }.freeze # by parts of their names
+        NATURAL = { "plain" => [ 1.12, 0.905 ], "slim" => [ 1.22, 0.95 ], "broad" => [ 1.16, 0.93 ], "book" => [ 1.11, 0.89 ], "code" => [ 1.13, 0.83 ] }.freeze # of the others
+        USUAL = [ 1.2, 0.93 ].freeze
+        EVEN = [ 1.2, 0.995 ].freeze # where lines do not depend on the face
 
         module_function
 
@@ -23,8 +24,10 @@ module Usher
         def of(name, generic: nil, pitch: nil)
           said = name.to_s.downcase
           font = KNOWN.find { |_, pattern| said.match?(pattern) }&.first || described(said, generic, pitch)
-          Face.new(font, *(LINES.find { |pattern, _| said.match?(pattern) }&.last || [ NATURAL.fetch(font, USUAL), 0 ]))
+          Face.new(font, *(LINES.find { |pattern, _| said.match?(pattern) }&.last || NATURAL.fetch(font, USUAL)))
         end
+
+        def even(...) = Face.new(of(...).font, *EVEN)
 
         def described(said, generic, pitch)
           return "code" if pitch == "fixed" || generic == "modern"

@@ -10,7 +10,6 @@ module Usher
         Run = Struct.new(:text, :size, :face, :bold, :italic, :underline, :strike, :colour, :highlight, :tracking, :link, keyword_init: true) do
           def face = self[:face] || Fonts.of(nil)
           def font = face.font
-          def line = face.line
           def look = [ bold, italic, colour ]
         end
         # align: "left", "middle" or "right"; list: one of Text::Layout::LISTS; indent: points before its sign, or its
@@ -20,7 +19,7 @@ module Usher
           def text = runs.map(&:text).join
           def main = runs.group_by { |run| [ run.size, run.face, run.tracking ] }.max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.last.first
           def size = main.size
-          def line = runs.select { |run| run.size == size }.map(&:line).max
+          def tallest = runs.select { |run| run.size == size }.map(&:face).max_by(&:line)
           def leading = (self[:leading] || 1).clamp(0.5, 4)
           def kind = [ size.round(1), main.face, align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1) ]
         end
@@ -107,7 +106,7 @@ module Usher
             found = blocks.each_with_index.map do |block, index|
               down += block.first.before * scale * factor unless index.zero?
               text = Items.build({ "kind" => "text", "id" => "t", "y" => 0, **across(block, wide, scale), **written(block, scale * factor) })
-              [ text, down, block.first.main.face.rise * text.size ].tap { down += text.height }
+              [ text, down, rise(block) * text.size ].tap { down += text.height }
             end
             break if down <= high + found.last.first.size * @over && found.none? { |text, _| broken?(text) }
           end
@@ -138,8 +137,20 @@ module Usher
           main = block.first.main
           size = (main.size * scale).clamp(LEAST, 400).round(1)
           { "text" => runs.map(&:text).join, "size" => size, "font" => main.font, "align" => block.first.align, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main),
-            "lists" => lists(block), "leading" => (block.first.leading * block.sum(&:line) / block.size).clamp(0.5, 5).round(2), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
+            "lists" => lists(block), "leading" => leading(block), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
             "hang" => hang(block, main.size), "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
+        end
+
+        # Ems from one line to the next, where nothing is said: of some that are higher than others, what they are together.
+        def line(block) = block.sum { |one| one.tallest.line } / block.size
+
+        def leading(block) = (block.first.leading * line(block)).clamp(0.5, 5).round(2)
+
+        # Ems by which letters stand higher than a text of ours sets them: what a line has more than usual is above them, and of one
+        # that has less four fifths are.
+        def rise(block)
+          leading, usual = leading(block), line(block)
+          Text::Layout.baseline(leading) - (leading < usual - 0.005 ? leading * 0.8 : block.first.tallest.ascent + leading - usual)
         end
 
         def hang(block, size)

@@ -90,7 +90,7 @@ module Usher
         # From one line to the next, in lines of its largest run.
         def leading(own, level, run)
           found = said(own, level, "line-height").to_s
-          found.end_with?("%") ? found.to_f / 100 : Node.points(found)&./(run.size * run.line)
+          found.end_with?("%") ? found.to_f / 100 : Node.points(found)&./(run.size * run.face.line)
         end
 
         # Start and end change sides where words run to the left.

@@ -12,9 +12,10 @@ module Usher
         INSETS = { "lIns" => 91_440, "tIns" => 45_720, "rIns" => 91_440, "bIns" => 45_720 }.freeze # EMU
 
         # bodies: the shape's txBody and those behind it, nearest first; styles: lists of looks by level;
-        # lettering: the colour that the shape's own style gives, or nil; bold: what it is where nothing else is said.
-        def initialize(part, inks, bodies, styles, lettering: nil, bold: false)
-          @part, @inks, @bodies, @lettering, @bold = part, inks, bodies, lettering, bold
+        # lettering: the colour that the shape's own style gives, or nil; bold: what it is where nothing else is said; even: whether
+        # lines are as far apart whatever face they are in.
+        def initialize(part, inks, bodies, styles, lettering: nil, bold: false, even: true)
+          @part, @inks, @bodies, @lettering, @bold, @even = part, inks, bodies, lettering, bold, even
           @levels = bodies.filter_map { |body| Part.at(body, "lstStyle") } + styles
           @frames = bodies.filter_map { |body| Part.at(body, "bodyPr") }
         end
@@ -37,7 +38,7 @@ module Usher
           looks = [ own, *@levels.map { |list| Part.at(list, "lvl#{level + 1}pPr") } ].compact
           pieces = paragraph.element_children.filter_map { |node| run(node, looks) }
           pieces << words_of("", Part.at(paragraph, "endParaRPr"), looks) if pieces.empty?
-          line, list = pieces.max_by(&:size).then { |run| run.size * run.line }, list(looks)
+          line, list = pieces.max_by(&:size).then { |run| run.size * run.face.line }, list(looks)
           left, first = %w[marL indent].map { |name| said(looks, name)&.to_f&./(OpenXml::POINT) }
           Words::Paragraph.new(runs: pieces, align: align(looks), list: list, indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), leading: distance(looks, "lnSpc", line)&./(line),
             before: distance(looks, "spcBef", line), after: distance(looks, "spcAft", line))
@@ -77,7 +78,7 @@ module Usher
         def face(all)
           latin = all.filter_map { |look| Part.at(look, "latin") }.first
           name = latin&.[]("typeface")
-          Fonts.of(name&.start_with?("+") || latin.nil? ? @inks.font(name) : name, pitch: ("fixed" if latin&.[]("pitchFamily").to_i & 3 == 1))
+          Fonts.public_send(@even ? :even : :of, name&.start_with?("+") || latin.nil? ? @inks.font(name) : name, pitch: ("fixed" if latin&.[]("pitchFamily").to_i & 3 == 1))
         end
 
         def highlight(all) = all.filter_map { |look| Part.at(look, "highlight") }.first&.then { |node| @inks.colour(node) }
