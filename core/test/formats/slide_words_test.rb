@@ -50,6 +50,23 @@ class SlideWordsTest < CoreTest
     [ 'draw:text-areas="50 0 50 100"', 'draw:text-areas="1 2"', 'draw:text-areas="?f9 ?f9 a b"' ].each { |odd| assert_in_delta whole["x"], arrow.(odd)["x"], 0.1, odd }
   end
 
+  def test_words_stand_in_the_body_of_a_ready_form_mirrored_with_it
+    middle = ->(form, **more) { pptx(Decks.shape(at: [ 0, 0, 200, 100 ], form: form, text: "Ebb", body: '<a:bodyPr lIns="0" tIns="0" rIns="0" bIns="0" anchor="ctr"/>', **more)).find { |item| item["kind"] == "text" }.then { |item| [ item["x"] + item["width"] / 2, item["y"] + item["height"] / 2 ] } }
+    whole = middle.("rect")
+    shift = ->(*form, **more) { middle.(*form, **more).zip(whole).map { |own, usual| ((own - usual) / (1600 / 960.0)).round(1) } }
+    { "rightArrowCallout" => [ -35, 0 ], "leftArrowCallout" => [ 35, 0 ], "upArrowCallout" => [ 0, 17.5 ], "downArrowCallout" => [ 0, -17.5 ], "rightArrow" => [ -12.5, 0 ], "leftArrow" => [ 12.5, 0 ], "can" => [ 0, 12.5 ],
+      "flowChartDocument" => [ 0, -10 ], "hexagon" => [ 0, 0 ] }.each { |form, by| shift.(form).zip(by) { |own, asked| assert_in_delta asked, own, 0.3, form } }
+    assert_in_delta 35, shift.("rightArrowCallout", frame: 'flipH="1"').first, 0.3
+  end
+
+  def test_every_ready_form_has_room_for_words_within_it
+    forms, presets = Usher::Formats::Slides::Forms, Usher::Formats::Slides::Presets
+    [ *forms::KINDS.keys, *presets.names ].uniq.product([ [ 200, 100 ], [ 30, 300 ], [ 0.01, 5 ] ], [ {}, { "adj1" => 5.0, "adj2" => -3.0, "adj3" => 9.0, "adj4" => 0.0 } ]).each do |name, sides, bends|
+      left, top, right, bottom = forms.area(name, *sides, bends) || next
+      assert [ left, top, 1 - right, 1 - bottom ].all? { |n| n.between?(0, 1) } && left < right && top < bottom, [ name, sides, bends ].inspect
+    end
+  end
+
   def test_words_in_a_freely_drawn_form_have_the_rectangle_it_names
     free = ->(rectangle) do
       look = %(<a:custGeom><a:gdLst><a:gd name="from" fmla="*/ w 1 2"/></a:gdLst>#{rectangle}<a:pathLst><a:path w="1" h="1"><a:moveTo><a:pt x="0" y="0"/></a:moveTo><a:lnTo><a:pt x="1" y="1"/></a:lnTo></a:path></a:pathLst></a:custGeom>)

@@ -106,6 +106,16 @@ class SlidesTest < CoreTest
     assert_equal [ [ "line", "#b3411d", 166.67 ] ], slide.items.drop(3).map { |item| [ item["kind"], item["stroke"], item["width"].round(2) ] }
   end
 
+  def test_cells_have_the_margins_they_say_and_leave_the_lines_of_their_neighbours
+    cell = ->(own) { %(<a:tc><a:txBody><a:bodyPr lIns="0" tIns="0"/><a:p><a:r><a:t>Ebb</a:t></a:r></a:p></a:txBody>#{own}</a:tc>) }
+    around = %w[L T R B].map { |side| %(<a:ln#{side}><a:solidFill><a:srgbClr val="1E6079"/></a:solidFill></a:ln#{side}>) }.join
+    rows = [ %(<a:tcPr>#{around}</a:tcPr>), '<a:tcPr marL="127000" marT="0" marR="127000" marB="0"/>' ].map { |own| %(<a:tr h="762000">#{cell.(own)}</a:tr>) }.join
+    first, second = pptx_slide(%(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="3810000" cy="1524000"/></p:xfrm><a:graphic><a:graphicData uri="table"><a:tbl><a:tblGrid><a:gridCol w="3810000"/></a:tblGrid>#{rows}</a:tbl></a:graphicData></a:graphic></p:graphicFrame>)).items
+    point = 1600 / 960.0
+    assert_equal [ [ 12.0, 6.0 ], [ (10 * point).round(2), 0.0 ] ], [ first["padding"], second["padding"] ]
+    assert_in_delta first["y"] + first["height"], second["y"], 0.01
+  end
+
   def test_a_table_whose_style_is_in_the_file
     line = ->(side, colour) { %(<a:#{side}><a:ln><a:solidFill><a:srgbClr val="#{colour}"/></a:solidFill></a:ln></a:#{side}>) }
     styles = %(<a:tblStyleLst #{Decks::XML}><a:tblStyle styleId="{A}"><a:wholeTbl><a:tcStyle><a:tcBdr>#{line.("insideH", "1D7758")}#{line.("bottom", "231A1E")}</a:tcBdr></a:tcStyle></a:wholeTbl><a:lastRow><a:tcTxStyle b="on"/></a:lastRow></a:tblStyle></a:tblStyleLst>)

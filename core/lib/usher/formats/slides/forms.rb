@@ -32,8 +32,15 @@ module Usher
 
         module_function
 
-        # The same for a form in a box of these sides; nil where all of it is for words.
-        def area(name, width, height, bends = {}) = width.positive? && height.positive? ? AREAS[SAME.fetch(name, name)]&.call(width, height, bends) : nil
+        # The same for a form in a box of these sides, mirrored with it ("across", "down"); nil where all of it is for words.
+        def area(name, width, height, bends = {}, flips: [])
+          return unless width.positive? && height.positive?
+          name = SAME.fetch(name, name)
+          left, top, right, bottom = AREAS[name]&.call(width, height, bends) || (Presets.area(name, width, height, bends) if Presets.known?(name)) || return
+          left, right = 1 - right, 1 - left if flips.include?("across")
+          top, bottom = 1 - bottom, 1 - top if flips.include?("down")
+          [ left, top, right, bottom ] if right - left > 0.02 && bottom - top > 0.02
+        end
 
         # Values of an item that has this form in a box of these sides; one that is not known is a rectangle.
         # bends: how far the form is bent, in shares, as the file says it ({ "adj1" => 0.5 }).

@@ -16,14 +16,22 @@ module Usher
 
           # An Outline in shares of the box. width, height: its sides, in any unit; bends: as the file says them, in shares.
           def outline(name, width, height, bends = {})
-            usual, drawing = forms.fetch(name)
-            sides = [ width, height ].map { |side| [ side.to_f, 0.001 ].max }
-            pen = Pen.new(*sides, usual.to_h { |bend, value| [ bend.to_s, bends[bend.to_s] || (bends["adj"] if bend == :adj1) || value ] })
-            pen.instance_exec(&drawing)
-            pen.outline.tap { |outline| outline.parts.each { |part| part.points.map! { |x, y| [ x / sides[0], y / sides[1] ] } } }
+            pen = drawn(name, width, height, bends)
+            pen.outline.tap { |outline| outline.parts.each { |part| part.points.map! { |x, y| [ x / pen.w, y / pen.h ] } } }
+          end
+
+          # Where words stand in it, [left, top, right, bottom] in shares (20.1.9.22); nil where all of it is for them.
+          def area(name, width, height, bends = {})
+            pen = drawn(name, width, height, bends)
+            pen.area&.zip([ pen.w, pen.h ] * 2)&.map { |place, side| (place / side).clamp(0.0, 1.0) }
           end
 
           private
+
+          def drawn(name, width, height, bends)
+            usual, drawing = forms.fetch(name)
+            Pen.new(*[ width, height ].map { |side| [ side.to_f, 0.001 ].max }, usual.to_h { |bend, value| [ bend.to_s, bends[bend.to_s] || (bends["adj"] if bend == :adj1) || value ] }).tap { |pen| pen.instance_exec(&drawing) }
+          end
 
           def forms
             @loaded ||= GROUPS.each { |group| require "usher/formats/slides/presets/#{group}" }

@@ -31,11 +31,16 @@ module Usher
         def laid(columns, heights, cells, at, scale, factor)
           placed = cells.each_with_index.flat_map do |row, down|
             row.each_with_index.filter_map do |cell, across|
-              [ cell, at[0] + columns.first(across).sum, at[1] + heights.first(down).sum, columns[across, cell.across].sum, heights[down, cell.down].sum ] if cell
+              next unless cell
+              beside, above = [ (row[across - 1] if across.positive?), (cells[down - 1][across] if down.positive?) ].map { |other| under(cell, other) }
+              [ cell, at[0] + columns.first(across).sum + beside, at[1] + heights.first(down).sum + above, columns[across, cell.across].sum - beside, heights[down, cell.down].sum - above ]
             end
           end
           placed.map { |cell, *box| tile(cell, *box, scale, factor).to_h.except("id") } + placed.reject { |cell, *| cell.border }.flat_map { |cell, *box| lines(cell, *box) }.uniq
         end
+
+        # How much of a cell without a line lies under that of its neighbour to the left or above.
+        def under(cell, other) = cell.border.nil? && other&.border ? EDGE : 0
 
         def lines(cell, x, y, width, height)
           right, low = x + width, y + height
@@ -69,7 +74,7 @@ module Usher
           written = written.merge("text" => written["text"][0, 2_000])
           Items.build("kind" => "tile", "id" => "t", "x" => x, "y" => y, "width" => width + edge, "height" => height + edge, "round" => 0, "card" => cell.fill || "none", "border" => cell.border || "none", "vertical" => cell.vertical, "padding" => cell.words.padding(scale * factor), **written)
         end
-        private_class_method :heights, :needed, :tile, :laid, :lines
+        private_class_method :heights, :needed, :tile, :laid, :lines, :under
       end
     end
   end

@@ -5,6 +5,7 @@ module Usher
       class OpenXml::Grid
         Part, Writing = OpenXml::Part, OpenXml::Writing
         LINES = { "left" => "lnL", "top" => "lnT", "right" => "lnR", "bottom" => "lnB" }.freeze
+        MARGINS = %w[marL marT marR marB].freeze
 
         def initialize(part, inks, placeholders, table)
           @part, @inks, @placeholders, @table = part, inks, placeholders, table
@@ -38,7 +39,7 @@ module Usher
         def read(cell, row, column)
           own = Part.at(cell, "tcPr")
           fill = @inks.fill(own) || @style.fill(row, column)
-          words = Writing.new(@part, @inks, [ Part.at(cell, "txBody") ].compact, @placeholders.styles(cell), lettering: @style.lettering(row, column), bold: @style.bold?(row, column), even: false).words
+          words = Writing.new(@part, @inks, [ Part.at(cell, "txBody") ].compact, @placeholders.styles(cell), lettering: @style.lettering(row, column), bold: @style.bold?(row, column), even: false).words(MARGINS.map { |name| own&.[](name) })
           sides = LINES.to_h { |side, name| [ side, seen(@inks.fill(Part.at(own, name)) || @style.line(side, row, column)) ] }
           Slides::Table::Cell.new(words: words, fill: seen(fill), sides: sides, vertical: Writing::ANCHOR.fetch(own&.[]("anchor"), "top"), across: [ cell["gridSpan"].to_i, 1 ].max, down: [ cell["rowSpan"].to_i, 1 ].max)
         end

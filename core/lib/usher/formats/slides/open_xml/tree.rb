@@ -43,7 +43,7 @@ module Usher
           end
           geometry = properties.filter_map { |one| Part.at(one, "prstGeom") }.first
           name = geometry&.[]("prst") || "rect"
-          given[:words]&.area = Forms.area(name, box.width, box.height, bends(geometry))
+          given[:words]&.area = Forms.area(name, box.width, box.height, bends(geometry), flips: given[:flips])
           return @canvas.form(name, box, look, bends: bends(geometry), **given) unless name.match?(CONNECTOR)
           places = way(name, bends(geometry).fetch("adj1", 0.5)).map { |share| onto(box, share, given[:flips]) }
           name.start_with?("bent") ? @canvas.line(places, look, link: given[:link]) : @canvas.curve(places, look)

@@ -20,8 +20,9 @@ module Usher
           @frames = bodies.filter_map { |body| Part.at(body, "bodyPr") }
         end
 
-        def words
-          insets = INSETS.map { |name, usual| (frame(name)&.to_f || usual) / OpenXml::POINT }
+        # said: what the insets are said by, [left, top, right, bottom] in EMU; nil where it does not say one.
+        def words(said = INSETS.keys.map { |name| frame(name) })
+          insets = said.zip(INSETS.values).map { |own, usual| (own&.to_f || usual) / OpenXml::POINT }
           Words.new(Part.all(@bodies.first, "p").flat_map { |paragraph| read(paragraph) }, insets: insets, anchor: ANCHOR.fetch(frame("anchor"), "top"), fits: !Part.at(@frames.first, "normAutofit").nil?)
         end
 

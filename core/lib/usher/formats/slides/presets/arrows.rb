@@ -9,6 +9,7 @@ module Usher
             long, high = quarters.odd? ? [ h, w ] : [ w, h ]
             half, x = high * bend(:adj1, 1) / 2, long - s * bend(:adj2, long / s)
             polygon(*turned(quarters, [ 0, high / 2 - half, x, high / 2 - half, x, 0, long, high / 2, x, high, x, high / 2 + half, 0, high / 2 + half ]))
+            words(*turned_box(quarters, 0, high / 2 - half, x + (high / 2 - half) * (long - x) / (high / 2), high / 2 + half))
           end
         end
         { "leftRightArrow" => 0, "upDownArrow" => 1 }.each do |name, quarters|
@@ -18,9 +19,9 @@ module Usher
             polygon(*turned(quarters, [ 0, high / 2, x, 0, x, high / 2 - half, long - x, high / 2 - half, long - x, 0, long, high / 2, long - x, high, long - x, high / 2 + half, x, high / 2 + half, x, high ]))
           end
         end
-        draws("notchedRightArrow", adj1: 0.5, adj2: 0.5) { half, x = h * bend(:adj1, 1) / 2, w - s * bend(:adj2, w / s); notch = half * (w - x) / (h / 2); polygon(0, h / 2 - half, x, h / 2 - half, x, 0, w, h / 2, x, h, x, h / 2 + half, 0, h / 2 + half, notch, h / 2) }
+        draws("notchedRightArrow", adj1: 0.5, adj2: 0.5) { half, x = h * bend(:adj1, 1) / 2, w - s * bend(:adj2, w / s); notch = half * (w - x) / (h / 2); words(notch, h / 2 - half, w - notch, h / 2 + half); polygon(0, h / 2 - half, x, h / 2 - half, x, 0, w, h / 2, x, h, x, h / 2 + half, 0, h / 2 + half, notch, h / 2) }
         draws("stripedRightArrow", adj1: 0.5, adj2: 0.5) { half, x = h * bend(:adj1, 1) / 2, w - s * bend(:adj2, w * 0.84375 / s); y = h / 2 - half; rectangle(0, y, s / 32, 2 * half); rectangle(s / 16, y, s / 16, 2 * half); polygon(s * 5 / 32, y, x, y, x, 0, w, h / 2, x, h, x, h - y, s * 5 / 32, h - y) }
-        draws("homePlate", adj1: 0.5) { x = w - s * bend(:adj1, w / s); polygon(0, 0, x, 0, w, h / 2, x, h, 0, h) }
+        draws("homePlate", adj1: 0.5) { x = w - s * bend(:adj1, w / s); words(0, 0, (x + w) / 2, h); polygon(0, 0, x, 0, w, h / 2, x, h, 0, h) }
         draws("chevron", adj1: 0.5) { x = s * bend(:adj1, w / s); polygon(0, 0, w - x, 0, w, h / 2, w - x, h, 0, h, x, h / 2) }
         draws("quadArrow", adj1: 0.225, adj2: 0.225, adj3: 0.225) do
           wide = s * bend(:adj2, 0.5)
@@ -81,6 +82,7 @@ module Usher
             long, high = quarters.odd? ? [ h, w ] : [ w, h ]
             wide, head, box = s * bend(:adj2, high / 2 / s), s * bend(:adj3, long / s), long * bend(:adj4, 1)
             half, y = s * bend(:adj1, 2 * wide / s) / 2, high / 2
+            words(*turned_box(quarters, 0, 0, box, high))
             polygon(*turned(quarters, [ 0, 0, box, 0, box, y - half, long - head, y - half, long - head, y - wide, long, y, long - head, y + wide, long - head, y + half, box, y + half, box, high, 0, high ]))
           end
         end

@@ -7,12 +7,12 @@ module Usher
         draws("ellipse") { ellipse(w / 2, h / 2, w / 2, h / 2) }
         draws("roundRect", adj1: 0.16667) { x = s * bend(:adj1, 0.5); move(0, x); arc(x, x, 180, 90); line(w - x, 0); arc(x, x, 270, 90); line(w, h - x); arc(x, x, 0, 90); line(x, h); arc(x, x, 90, 90); close }
         draws("triangle", adj1: 0.5) { polygon(w * bend(:adj1, 1), 0, w, h, 0, h) }
-        draws("rtTriangle") { polygon(0, 0, w, h, 0, h) }
+        draws("rtTriangle") { polygon(0, 0, w, h, 0, h); words(w / 12, h * 7 / 12, w * 7 / 12, h * 11 / 12) }
         draws("diamond") { polygon(w / 2, 0, w, h / 2, w / 2, h, 0, h / 2) }
-        draws("parallelogram", adj1: 0.25) { x = s * bend(:adj1, w / s); polygon(x, 0, w, 0, w - x, h, 0, h) }
-        draws("trapezoid", adj1: 0.25) { x = s * bend(:adj1, w / 2 / s); polygon(x, 0, w - x, 0, w, h, 0, h) }
+        draws("parallelogram", adj1: 0.25) { x = s * bend(:adj1, w / s); polygon(x, 0, w, 0, w - x, h, 0, h); words(*(w * (1 + 5 * x / w) / 12).then { |left| [ left, left * h / w, w - left, h - left * h / w ] }) }
+        draws("trapezoid", adj1: 0.25) { x = s * bend(:adj1, w / 2 / s); polygon(x, 0, w - x, 0, w, h, 0, h); words(w / 3 * x / (w / 2), h / 3 * x / (w / 2), w - w / 3 * x / (w / 2), h) }
         draws("nonIsoscelesTrapezoid", adj1: 0.25, adj2: 0.25) { polygon(s * bend(:adj1, w / 2 / s), 0, w - s * bend(:adj2, w / 2 / s), 0, w, h, 0, h) }
-        draws("pentagon") { polygon(w / 2, 0, w, h * 0.382, w * 0.809, h, w * 0.191, h, 0, h * 0.382) }
+        draws("pentagon") { polygon(w / 2, 0, w, h * 0.382, w * 0.809, h, w * 0.191, h, 0, h * 0.382); words(w * 0.191, h * 0.236, w * 0.809, h) }
         draws("hexagon", adj1: 0.25) { x = s * bend(:adj1, w / 2 / s); polygon(0, h / 2, x, 0, w - x, 0, w, h / 2, w - x, h, x, h) }
         draws("octagon", adj1: 0.29289) { x = s * bend(:adj1, 0.5); polygon(0, x, x, 0, w - x, 0, w, x, w, h - x, w - x, h, x, h, 0, h - x) }
         { "heptagon" => 7, "decagon" => 10, "dodecagon" => 12 }.each { |name, sides| draws(name) { polygon(*Items::Polygon.regular(sides).flat_map { |x, y| [ x * w, y * h ] }) } }
@@ -57,18 +57,21 @@ module Usher
           also(stroke: false); move(0, y); arc(w / 2, y, 180, -180); line(w, h - y); arc(w / 2, y, 0, 180); close
           also(shade: 0.2, stroke: false); ellipse(w / 2, y, w / 2, y)
           lines; move(w, y); arc(w / 2, y, 0, 180); arc(w / 2, y, 180, 180); line(w, h - y); arc(w / 2, y, 0, 180); line(0, y)
+          words(0, 2 * y, w, h - y)
         end
         draws("cube", adj1: 0.25) do
           x = s * bend(:adj1, 1)
           rectangle(0, x, w - x, h - x)
           also(shade: 0.2); polygon(0, x, x, 0, w, 0, w - x, x)
           also(shade: -0.2); polygon(w - x, x, w, 0, w, h - x, w - x, h)
+          words(0, x, w - x, h)
         end
         draws("foldedCorner", adj1: 0.16667) do
           x = s * bend(:adj1, 0.5)
           also(stroke: false); polygon(0, 0, w, 0, w, h - x, w - x, h, 0, h)
           also(shade: -0.2, stroke: false); polygon(w - x, h, w - x * 0.8, h - x * 0.8, w, h - x)
           lines; move(w - x, h); line(w - x * 0.8, h - x * 0.8, w, h - x, w - x, h, 0, h, 0, 0, w, 0, w, h - x)
+          words(0, 0, w, h - x)
         end
         draws("plaque", adj1: 0.16667) { x = s * bend(:adj1, 0.5); move(0, x); arc(x, x, 90, -90); line(w - x, 0); arc(x, x, 180, -90); line(w, h - x); arc(x, x, 270, -90); line(x, h); arc(x, x, 0, -90); close }
         # Corners cut straight or round: how far at the top left, top right, bottom right and bottom left.
@@ -94,7 +97,7 @@ module Usher
         draws("snip2SameRect", adj1: 0.16667, adj2: 0.0) { x, y = s * bend(:adj1, 0.5), s * bend(:adj2, 0.5); cut.(self, [ x, x, y, y ], false) }
         draws("snip2DiagRect", adj1: 0.0, adj2: 0.16667) { x, y = s * bend(:adj1, 0.5), s * bend(:adj2, 0.5); cut.(self, [ x, y, x, y ], false) }
         draws("snipRoundRect", adj1: 0.16667, adj2: 0.16667) { x, y = s * bend(:adj1, 0.5), s * bend(:adj2, 0.5); move(0, x); arc(x, x, 180, 90); line(w - y, 0, w, y, w, h, 0, h); close }
-        draws("heart") { move(w / 2, h / 4); curve(w * 0.7083, -h / 3, w * 1.5104, h / 4, w / 2, h); curve(-w * 0.5104, h / 4, w * 0.2917, -h / 3, w / 2, h / 4); close }
+        draws("heart") { move(w / 2, h / 4); curve(w * 0.7083, -h / 3, w * 1.5104, h / 4, w / 2, h); curve(-w * 0.5104, h / 4, w * 0.2917, -h / 3, w / 2, h / 4); close; words(w / 6, h / 4, w * 5 / 6, h * 2 / 3) }
         draws("moon", adj1: 0.5) { x = w * bend(:adj1, 0.875); move(w, h); arc(w, h / 2, 90, 180); curve(w - (w - x) * 0.75, h * 0.15, x, h * 0.3, x, h / 2); curve(x, h * 0.7, w - (w - x) * 0.75, h * 0.85, w, h); close }
         draws("lightningBolt") { polygon(*[ 8472, 0, 12860, 6080, 11050, 6797, 16577, 12007, 14767, 12877, 21600, 21600, 10012, 14915, 12222, 13987, 5022, 9705, 7602, 8382, 0, 3890 ].each_slice(2).flat_map { |x, y| [ w * x / 21_600, h * y / 21_600 ] }) }
         draws("smileyFace", adj1: 0.04653) do
@@ -114,7 +117,7 @@ module Usher
           far = 100.downto(1).map { |n| n * 0.0055 }.find { |r| BUMPS.any? { |x, y, rx, ry| ((0.5 + r * across - x) / rx)**2 + ((0.5 + r * down - y) / ry)**2 <= 1 } }
           [ (0.5 + far * across).clamp(0, 1), (0.5 + far * down).clamp(0, 1) ]
         end.freeze
-        draws("cloud") { polygon(*CLOUD.flat_map { |x, y| [ w * x, h * y ] }) }
+        draws("cloud") { polygon(*CLOUD.flat_map { |x, y| [ w * x, h * y ] }); words(w * 0.13782, h * 0.15102, w * 0.79106, h * 0.80264) }
         draws("leftBracket", adj1: 0.08333) { y = s * bend(:adj1, h / 2 / s); outlined { move(w, h); arc(w, y, 90, 90); line(0, y); arc(w, y, 180, 90) } }
         draws("rightBracket", adj1: 0.08333) { y = s * bend(:adj1, h / 2 / s); outlined { move(0, 0); arc(w, y, 270, 90); line(w, h - y); arc(w, y, 0, 90) } }
         draws("leftBrace", adj1: 0.08333, adj2: 0.5) { y, m = s * bend(:adj1, h / 4 / s), h * bend(:adj2, 1); outlined { move(w, h); arc(w / 2, y, 90, 90); line(w / 2, m + y); arc(w / 2, y, 0, -90); arc(w / 2, y, 90, -90); line(w / 2, y); arc(w / 2, y, 180, 90) } }

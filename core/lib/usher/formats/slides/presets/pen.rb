@@ -5,7 +5,7 @@ module Usher
         # What a form is drawn with, in the units of its box: w and h are its sides, s the shorter one. Angles in degrees,
         # clockwise.
         class Pen
-          attr_reader :w, :h, :s, :outline
+          attr_reader :w, :h, :s, :outline, :area
 
           def initialize(width, height, bends)
             @w, @h, @s, @bends, @outline = width, height, [ width, height ].min, bends, Outline.new
@@ -39,6 +39,9 @@ module Usher
 
           def rectangle(x, y, width, height) = polygon(x, y, x + width, y, x + width, y + height, x, y + height)
 
+          # Where words stand in it; usually all of the box is for them.
+          def words(left, top, right, bottom) = @area = [ left, top, right, bottom ]
+
           # What follows is painted by itself: shade, how much darker or lighter.
           def also(**look) = @outline.apart(**look)
 
@@ -64,6 +67,9 @@ module Usher
               end
             end
           end
+
+          # The same of a box: [left, top, right, bottom].
+          def turned_box(quarters, *corners) = turned(quarters, corners).then { |ax, ay, bx, by| [ *[ ax, bx ].zip([ ay, by ]).transpose.map(&:min), [ ax, bx ].max, [ ay, by ].max ] }
         end
       end
     end
