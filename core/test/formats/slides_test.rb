@@ -89,9 +89,9 @@ class SlidesTest < CoreTest
     table = %(<a:tbl><a:tblPr firstRow="1" bandRow="1"><a:tableStyleId>{5C22544A-7EE6-4342-B048-85BDC9FD1C3A}</a:tableStyleId></a:tblPr><a:tblGrid><a:gridCol w="1270000"/><a:gridCol w="2540000"/></a:tblGrid><a:tr h="381000">#{cell.("Day", 'gridSpan="2"')}#{cell.("", 'hMerge="1"')}</a:tr><a:tr h="381000">#{cell.("Monday")}#{cell.("06:10")}</a:tr></a:tbl>)
     slide = pptx_slide(%(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="3810000" cy="762000"/></p:xfrm><a:graphic><a:graphicData uri="table">#{table}</a:graphicData></a:graphic></p:graphicFrame>))
     assert_equal %w[Day Monday 06:10], slide.items.map { |item| item["text"] }
-    assert_equal [ "#9a3a61", "#ffffff", true, 503.0, "#ffffff", "top" ], slide.items.first.values_at("card", "colour", "bold", "width", "border", "vertical")
+    assert_equal [ "#9a3a61", "#ffffff", true, 501.67, "#ffffff", "top" ], slide.items.first.values_at("card", "colour", "bold", "width", "border", "vertical")
     assert_equal [ "#d7b0c0", "#231a1e" ], slide.items.last.values_at("card", "colour")
-    assert_equal [ 166.67, 336.33 ], slide.items.last.values_at("x", "width")
+    assert_equal [ 166.67, 335.0 ], slide.items.last.values_at("x", "width")
     assert_equal 1, slide.items.map { |item| item["groups"] }.uniq.size
   end
 
@@ -103,7 +103,19 @@ class SlidesTest < CoreTest
     slide = pptx_slide(%(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="3810000" cy="762000"/></p:xfrm><a:graphic><a:graphicData uri="table">#{table}</a:graphicData></a:graphic></p:graphicFrame>))
     assert_equal [ "none", "none", "#1e6079" ], slide.items.first(3).map { |item| item["border"] }
     assert_equal %w[bottom none], slide.items.first.values_at("vertical", "card")
-    assert_equal [ [ "line", "#b3411d", 166.67 ] ], slide.items.drop(3).map { |item| [ item["kind"], item["stroke"], item["width"].round(2) ] }
+    assert_equal [ [ "line", "#b3411d", 166.67, 1.67 ] ], slide.items.drop(3).map { |item| [ item["kind"], item["stroke"], item["width"].round(2), item["stroke_width"] ] }
+  end
+
+  def test_lines_of_a_table_are_as_broad_as_it_says
+    lines = ->(breadth) { %w[L T R B].map { |side| %(<a:ln#{side} w="#{breadth}"><a:solidFill><a:srgbClr val="1E6079"/></a:solidFill></a:ln#{side}>) }.join }
+    cells = [ 0, 25_400, 9_999_999 ].map { |breadth| %(<a:tc><a:txBody><a:bodyPr/><a:p/></a:txBody><a:tcPr>#{lines.(breadth)}</a:tcPr></a:tc>) }
+    table = %(<a:tbl><a:tblGrid>#{'<a:gridCol w="1270000"/>' * 3}</a:tblGrid><a:tr h="762000">#{cells.join}</a:tr></a:tbl>)
+    slide = pptx_slide(%(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="3810000" cy="762000"/></p:xfrm><a:graphic><a:graphicData uri="table">#{table}</a:graphicData></a:graphic></p:graphicFrame>))
+    assert_equal [ 0.75, 3.33, 20 ], slide.items.map { |item| item["border_width"] }
+    drawn = ->(item) { Usher::Items.build(item.merge("id" => "t")).draw }
+    assert_includes drawn.(slide.items[1]), 'stroke-width="3.33"'
+    sides = Usher::Formats::Slides::OpenDocument::Grid.allocate
+    assert_equal [ [ "#1e6079", 0.5 ], [ "#b3411d", 2.835 ], [ "#000000", 1 ], nil ], [ "0.5pt solid #1e6079", "#b3411d 1mm solid", "solid #000000", "none" ].map { |said| sides.send(:line, said)&.then { |line| [ line.colour, line.breadth.round(3) ] } }
   end
 
   def test_cells_have_the_margins_they_say_and_leave_the_lines_of_their_neighbours
@@ -344,6 +356,8 @@ class SlidesTest < CoreTest
     styles = '<text:list-style style:name="L1"><text:list-level-style-number text:level="1" style:num-format="a" style:num-suffix=")"/></text:list-style>'
     lettered = odp_slide('<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:list text:style-name="L1"><text:list-item><text:p>ebb<text:line-break/>and flood</text:p></text:list-item></text:list></draw:text-box></draw:frame>', styles: styles)
     assert_equal %w[letters under], lettered.items.first["lists"]
+    bare = odp_slide('<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:list text:style-name="L1"><text:list-item><text:p text:style-name="P">ebb</text:p></text:list-item></text:list></draw:text-box></draw:frame>', styles: styles + '<style:style style:name="P" style:family="paragraph"><style:paragraph-properties text:enable-numbering="false"/></style:style>')
+    assert_empty bare.items.first["lists"]
   end
 
   def test_empty_lines_keep_their_room_and_leave_nothing_behind

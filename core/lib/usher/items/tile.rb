@@ -11,13 +11,12 @@ module Usher
       attribute :align, Types::Choice.new("left", "middle", "right"), default: "middle"
       attribute :round, Types::Number.new(0..200), default: 16
       attribute :border, Types::Maybe.new(Types::Colour.new(none: true)), default: nil, spare: true # nil: as the letters
+      attribute :border_width, Types::Number.new(0.5..20), default: 3, spare: true # page units
       attribute :vertical, Types::Choice.new("top", "middle", "bottom"), default: "middle", spare: true # where in it the words stand
       attribute :padding, Types::Maybe.new(Types::List.new(Types::Number.new(0..100), 2..2)), default: nil, spare: true # [across, down], page units
 
-      EDGE = 3 # page units
-
       def draw
-        edge = border == "none" ? 0 : EDGE
+        edge = border == "none" ? 0 : border_width
         Markup.tag("rect", x: edge / 2.0, y: edge / 2.0, width: [ width - edge, 0 ].max, height: [ height - edge, 0 ].max, rx: (round if round.positive?), fill: card,
           stroke: (border || colour unless edge.zero?), "stroke-width": (edge unless edge.zero?), "pointer-events": ("all" if card == "none")) + write
       end

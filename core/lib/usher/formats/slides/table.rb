@@ -4,14 +4,16 @@ module Usher
       # A table's cells as tiles that belong together, and what lines it has where they do not go all around a cell.
       module Table
         SIDES = %w[left top right bottom].freeze
-        # words: Words; fill: "#rrggbb" or nil; sides: { "left" => "#rrggbb" or nil, ... }; vertical: "top", "middle" or
+        Line = Struct.new(:colour, :breadth) # "#rrggbb"; points
+        USUAL = 1 # point, of a line
+        # words: Words; fill: "#rrggbb" or nil; sides: { "left" => a Line or nil, ... }; vertical: "top", "middle" or
         # "bottom"; across, down: how many columns and rows it goes over.
         Cell = Struct.new(:words, :fill, :sides, :vertical, :across, :down, keyword_init: true) do
-          # The one line around it: a colour, or nil where there is none, or where its sides differ.
+          # The one line around it: nil where there is none, or where its sides differ.
           def border = sides.values.uniq.then { |all| all.first if all.one? }
         end
         SIZES = [ 1, 0.9, 0.8, 0.7, 0.6, 0.5 ].freeze # of letters, tried in turn until the table stays on the slide
-        EDGE = 3 # page units, of a line
+        BREADTHS = (0.75..20) # page units, of a line
         OVER = 4 # page units by which words may be higher than their row
 
         module_function
@@ -32,20 +34,21 @@ module Usher
           placed = cells.each_with_index.flat_map do |row, down|
             row.each_with_index.filter_map do |cell, across|
               next unless cell
-              beside, above = [ (row[across - 1] if across.positive?), (cells[down - 1][across] if down.positive?) ].map { |other| under(cell, other) }
+              beside, above = [ (row[across - 1] if across.positive?), (cells[down - 1][across] if down.positive?) ].map { |other| cell.border || other.nil? ? 0 : edge(other, scale) }
               [ cell, at[0] + columns.first(across).sum + beside, at[1] + heights.first(down).sum + above, columns[across, cell.across].sum - beside, heights[down, cell.down].sum - above ]
             end
           end
-          placed.map { |cell, *box| tile(cell, *box, scale, factor).to_h.except("id") } + placed.reject { |cell, *| cell.border }.flat_map { |cell, *box| lines(cell, *box) }.uniq
+          placed.map { |cell, *box| tile(cell, *box, scale, factor).to_h.except("id") } + placed.reject { |cell, *| cell.border }.flat_map { |cell, *box| lines(cell, *box, scale) }.uniq
         end
 
-        # How much of a cell without a line lies under that of its neighbour to the left or above.
-        def under(cell, other) = cell.border.nil? && other&.border ? EDGE : 0
+        # How broad the one line around a cell is, in page units. It lies over the edge of a neighbour that has none.
+        def edge(cell, scale) = cell.border ? broad(cell.border, scale) : 0
+        def broad(line, scale) = (line.breadth * scale).clamp(BREADTHS).round(2)
 
-        def lines(cell, x, y, width, height)
+        def lines(cell, x, y, width, height, scale)
           right, low = x + width, y + height
           { "left" => [ [ x, y ], [ x, low ] ], "top" => [ [ x, y ], [ right, y ] ], "right" => [ [ right, y ], [ right, low ] ], "bottom" => [ [ x, low ], [ right, low ] ] }.filter_map do |side, (from, to)|
-            Items::Segment.between(from, to).merge("kind" => "line", "stroke" => cell.sides[side], "stroke_width" => EDGE) if cell.sides[side]
+            Items::Segment.between(from, to).merge("kind" => "line", "stroke" => cell.sides[side].colour, "stroke_width" => broad(cell.sides[side], scale)) if cell.sides[side]
           end
         end
 
@@ -64,17 +67,17 @@ module Usher
         # Page units that the words of a row need.
         def needed(columns, row, scale, factor)
           own = row.each_with_index.select { |cell, _| cell && cell.down == 1 }
-          own.map { |cell, across| tile(cell, 0, 0, columns[across, cell.across].sum, 1, scale, factor).height - EDGE }.max || 0
+          own.map { |cell, across| tile(cell, 0, 0, columns[across, cell.across].sum, 1, scale, factor).height - edge(cell, scale) }.max || 0
         end
 
         # Tiles with a line around them share it with their neighbours.
         def tile(cell, x, y, width, height, scale, factor)
-          edge = cell.border ? EDGE : 0
+          edge = edge(cell, scale)
           written = cell.words.together(scale * factor)
           written = written.merge("text" => written["text"][0, 2_000])
-          Items.build("kind" => "tile", "id" => "t", "x" => x, "y" => y, "width" => width + edge, "height" => height + edge, "round" => 0, "card" => cell.fill || "none", "border" => cell.border || "none", "vertical" => cell.vertical, "padding" => cell.words.padding(scale * factor), **written)
+          Items.build("kind" => "tile", "id" => "t", "x" => x, "y" => y, "width" => width + edge, "height" => height + edge, "round" => 0, "card" => cell.fill || "none", "border" => cell.border&.colour || "none", "border_width" => [ edge, 0.5 ].max, "vertical" => cell.vertical, "padding" => cell.words.padding(scale * factor), **written)
         end
-        private_class_method :heights, :needed, :tile, :laid, :lines, :under
+        private_class_method :heights, :needed, :tile, :laid, :lines, :edge, :broad
       end
     end
   end

@@ -65,12 +65,18 @@ module Usher
             across: (cell["number-columns-spanned"] || 1).to_i.clamp(1, MOST), down: (cell["number-rows-spanned"] || 1).to_i.clamp(1, MOST))
         end
 
-        # The colours of its lines (20.183), where there are any.
+        # Its lines (20.183), where there are any.
         def sides(family, name)
           Slides::Table::SIDES.to_h do |side|
             said = @styles.lineage(family, name).lazy.flat_map { |node| [ "border-#{side}", "border" ].flat_map { |border| [ true, false ].map { |words| OpenDocument::Styles.said(node, border, words: words) } } }.find(&:itself)
-            [ side, said.to_s.downcase[/#\h{6}/] ]
+            [ side, line(said.to_s.downcase) ]
           end
+        end
+
+        # "0.5pt solid #1e6079"
+        def line(said)
+          colour = said[/#\h{6}/] or return
+          Slides::Table::Line.new(colour, Node.points(said[/(?<!#)\b[\d.]+(cm|mm|in|pt|px)/]) || Slides::Table::USUAL)
         end
       end
     end

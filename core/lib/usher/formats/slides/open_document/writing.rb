@@ -43,10 +43,16 @@ module Usher
             read(item, level, style, found)
             next unless found.size > before && item.name == "list-item" && item.children.first&.name != "list"
             look = entry(style, level)
-            next if sign(look) == "none"
+            next if sign(look) == "none" || bare?(item)
             indent, hang = places(look)
             found[before].tap { |paragraph| paragraph.list, paragraph.indent, paragraph.hang = sign(look), indent || paragraph.indent, hang }
           end
+        end
+
+        # Whether its first paragraph says that nothing stands before it.
+        def bare?(item)
+          style = item.children.find { |child| BLOCKS.include?(child.name) }&.[]("style-name")
+          @styles.lineage("paragraph", style).filter_map { |node| OpenDocument::Styles.said(node, "enable-numbering", words: true) }.first == "false"
         end
 
         # How entries at this level look, or nil.

@@ -40,8 +40,14 @@ module Usher
           own = Part.at(cell, "tcPr")
           fill = @inks.fill(own) || @style.fill(row, column)
           words = Writing.new(@part, @inks, [ Part.at(cell, "txBody") ].compact, @placeholders.styles(cell), lettering: @style.lettering(row, column), bold: @style.bold?(row, column), even: false).words(MARGINS.map { |name| own&.[](name) })
-          sides = LINES.to_h { |side, name| [ side, seen(@inks.fill(Part.at(own, name)) || @style.line(side, row, column)) ] }
+          sides = LINES.to_h { |side, name| [ side, line(Part.at(own, name), @style.line(side, row, column)) ] }
           Slides::Table::Cell.new(words: words, fill: seen(fill), sides: sides, vertical: Writing::ANCHOR.fetch(own&.[]("anchor"), "top"), across: [ cell["gridSpan"].to_i, 1 ].max, down: [ cell["rowSpan"].to_i, 1 ].max)
+        end
+
+        # own: what the cell says of it; styled: its colour in the table's style.
+        def line(own, styled)
+          colour = seen(@inks.fill(own) || styled) or return
+          Slides::Table::Line.new(colour, own&.[]("w")&.to_f&./(OpenXml::POINT) || Slides::Table::USUAL)
         end
 
         def seen(colour) = (colour unless colour == "none")
