@@ -1,6 +1,7 @@
 require "core_test"
 require "support/decks"
 require "tempfile"
+require "nokogiri"
 
 # Slides of office presentations as things on a page: 960 by 540 points are 1600 by 900 page units, 400 by
 # 300 are 1600 by 1200.
