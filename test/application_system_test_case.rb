@@ -124,10 +124,14 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
   def touch(*fingers, radius: 8)
     fingers.map(&:size).max.times do |step|
       points = fingers.each_with_index.map { |finger, id| { x: finger[[ step, finger.size - 1 ].min][0], y: finger[[ step, finger.size - 1 ].min][1], radiusX: radius, radiusY: radius, id: id } }
-      cdp("Input.dispatchTouchEvent", type: step.zero? ? "touchStart" : "touchMove", touchPoints: points)
+      step.zero? ? put_down(points) : cdp("Input.dispatchTouchEvent", type: "touchMove", touchPoints: points)
     end
     cdp("Input.dispatchTouchEvent", type: "touchEnd", touchPoints: [])
   end
+
+  # Fingers come one after the other, as hands do it: where two come in one message, Chromium's driver hears none any more after
+  # the next page.
+  def put_down(points) = points.size.times { |index| cdp("Input.dispatchTouchEvent", type: "touchStart", touchPoints: points.first(index + 1)) }
 
   def cdp(command, **parameters) = page.driver.browser.execute_cdp(command, **parameters)
 

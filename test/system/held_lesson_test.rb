@@ -215,12 +215,7 @@ class HeldLessonTest < ApplicationSystemTestCase
   end
 
   # Two fingers, each drawing a line down from its place.
-  def two_hands(*places)
-    touch = lambda { |type, step| page.driver.browser.execute_cdp("Input.dispatchTouchEvent", type: type, touchPoints: type == "touchEnd" ? [] : places.each_with_index.map { |(x, y), id| { x: x + step * 4, y: y + step * 6, id: id } }) }
-    touch.("touchStart", 0)
-    12.times { |step| touch.("touchMove", step + 1) }
-    touch.("touchEnd", 12)
-  end
+  def two_hands(*places) = touch(*places.map { |x, y| Array.new(13) { |step| [ x + step * 4, y + step * 6 ] } })
 
   private
 
