@@ -72,7 +72,8 @@ class PanelTest < ApplicationSystemTestCase
     hands = pieces.zip(places).map { |from, to| [ from, [ from[0] + 4, from[1] - 30 ], to ] }
     move = ->(type, *points) { cdp("Input.dispatchTouchEvent", type: type, touchPoints: points.compact) }
     at = ->(hand, step) { { x: hands[hand][step][0], y: hands[hand][step][1], id: hand } }
-    put_down([ at.(0, 0), at.(1, 0) ])
+    several_fingers
+    move.("touchStart", at.(0, 0), at.(1, 0))
     [ 1, 2 ].each { |step| move.("touchMove", at.(0, step), at.(1, step)) }
     move.("touchEnd", at.(1, 2)) # the first hand lets go
     assert_text "1 of 4"

@@ -207,8 +207,7 @@ module Monkey
     def touch(hands, pause: 0)
       hands.map(&:size).max.times do |step|
         points = hands.each_with_index.map { |hand, id| { x: hand[[ step, hand.size - 1 ].min][0], y: hand[[ step, hand.size - 1 ].min][1], id: id } }
-        send = ->(type, some = points) { cdp("Input.dispatchTouchEvent", type: type, touchPoints: some) }
-        step.zero? ? points.each_index { |index| send.("touchStart", points.first(index + 1)) } : send.("touchMove") # one by one, as hands come down
+        cdp("Input.dispatchTouchEvent", type: step.zero? ? "touchStart" : "touchMove", touchPoints: points)
         sleep pause if pause.positive?
       end
       cdp("Input.dispatchTouchEvent", type: "touchEnd", touchPoints: [])

@@ -1,5 +1,6 @@
 // The small tool puck in Teach: drag it to either side and any height, so that everybody reaches it.
 import { drag } from "surface/drag"
+import { unpressed } from "shared/pressed"
 
 const KEY = "usher:puck" // and of the second one
 const EDGE = 12
@@ -47,7 +48,8 @@ export const puck = () => ({
     }
     this.settle(place.side ?? this.usual, place.down ?? 0.5)
     this.$watch("$store.board.preferences.left_hand", () => this.settle(this.usual, this.down))
-    const watch = new ResizeObserver(() => this.settle(this.side, this.down)) // it came, or has more to offer; the bar too
+    const again = () => this.settle(this.side, this.down)
+    const watch = new ResizeObserver(() => unpressed(this.$root, again)) // it came, or has more to offer; the bar too
     for (const one of [this.$root, document.querySelector(".bar")]) watch.observe(one)
   },
 
