@@ -113,6 +113,9 @@ class SlidesTest < CoreTest
     table = %(<a:tbl><a:tblGrid>#{'<a:gridCol w="1270000"/>' * 3}</a:tblGrid><a:tr h="762000">#{cells.join}</a:tr></a:tbl>)
     slide = pptx_slide(%(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="3810000" cy="762000"/></p:xfrm><a:graphic><a:graphicData uri="table">#{table}</a:graphicData></a:graphic></p:graphicFrame>))
     assert_equal [ 0.75, 3.33, 20 ], slide.items.map { |item| item["border_width"] }
+    thin = table.sub('<a:gridCol w="1270000"/>' * 3, '<a:gridCol w="1270000"/><a:gridCol w="10"/><a:gridCol w="10"/>').sub(lines.(25_400), "")
+    narrow = pptx_slide(%(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="100" cy="762000"/></p:xfrm><a:graphic><a:graphicData uri="table">#{thin}</a:graphicData></a:graphic></p:graphicFrame>))
+    assert_equal 3, narrow.items.size, "a column narrower than the line beside it"
     drawn = ->(item) { Usher::Items.build(item.merge("id" => "t")).draw }
     assert_includes drawn.(slide.items[1]), 'stroke-width="3.33"'
     sides = Usher::Formats::Slides::OpenDocument::Grid.allocate

@@ -14,6 +14,7 @@ module Usher
         end
         SIZES = [ 1, 0.9, 0.8, 0.7, 0.6, 0.5 ].freeze # of letters, tried in turn until the table stays on the slide
         BREADTHS = (0.75..20) # page units, of a line
+        LEAST = 1 # page unit, of a cell's sides
         OVER = 4 # page units by which words may be higher than their row
 
         module_function
@@ -35,7 +36,7 @@ module Usher
             row.each_with_index.filter_map do |cell, across|
               next unless cell
               beside, above = [ (row[across - 1] if across.positive?), (cells[down - 1][across] if down.positive?) ].map { |other| cell.border || other.nil? ? 0 : edge(other, scale) }
-              [ cell, at[0] + columns.first(across).sum + beside, at[1] + heights.first(down).sum + above, columns[across, cell.across].sum - beside, heights[down, cell.down].sum - above ]
+              [ cell, at[0] + columns.first(across).sum + beside, at[1] + heights.first(down).sum + above, [ columns[across, cell.across].sum - beside, LEAST ].max, [ heights[down, cell.down].sum - above, LEAST ].max ]
             end
           end
           placed.map { |cell, *box| tile(cell, *box, scale, factor).to_h.except("id") } + placed.reject { |cell, *| cell.border }.flat_map { |cell, *box| lines(cell, *box, scale) }.uniq
