@@ -68,13 +68,14 @@ class SlideWordsTest < CoreTest
   end
 
   def test_words_in_a_freely_drawn_form_have_the_rectangle_it_names
-    free = ->(rectangle) do
+    free = ->(rectangle, **more) do
       look = %(<a:custGeom><a:gdLst><a:gd name="from" fmla="*/ w 1 2"/></a:gdLst>#{rectangle}<a:pathLst><a:path w="1" h="1"><a:moveTo><a:pt x="0" y="0"/></a:moveTo><a:lnTo><a:pt x="1" y="1"/></a:lnTo></a:path></a:pathLst></a:custGeom>)
-      pptx(Decks.shape(at: [ 0, 0, 100, 100 ], look: look, text: "Ebb")).find { |item| item["kind"] == "text" }
+      pptx(Decks.shape(at: [ 0, 0, 100, 100 ], look: look, text: "Ebb", **more)).find { |item| item["kind"] == "text" }
     end
     whole = free.("")
     assert_operator free.('<a:rect l="from" t="t" r="r" b="b"/>')["x"], :>, whole["x"] + whole["width"] * 0.4
     assert_in_delta whole["x"], free.('<a:rect l="r" t="t" r="l" b="b"/>')["x"], 0.1
+    assert_in_delta whole["x"], free.('<a:rect l="from" t="t" r="r" b="b"/>', frame: 'flipH="1"')["x"], 1, "mirrored with the form"
   end
 
   def test_words_that_a_slide_makes_fit_stand_nowhere_out_of_their_box

@@ -36,10 +36,15 @@ module Usher
         def area(name, width, height, bends = {}, flips: [])
           return unless width.positive? && height.positive?
           name = SAME.fetch(name, name)
-          left, top, right, bottom = AREAS[name]&.call(width, height, bends) || (Presets.area(name, width, height, bends) if Presets.known?(name)) || return
+          found = AREAS[name]&.call(width, height, bends) || (Presets.area(name, width, height, bends) if Presets.known?(name))
+          found && mirrored(found, flips)
+        end
+
+        # An area, mirrored with its form; nil where nothing is left of it.
+        def mirrored((left, top, right, bottom), flips)
           left, right = 1 - right, 1 - left if flips.include?("across")
           top, bottom = 1 - bottom, 1 - top if flips.include?("down")
-          [ left, top, right, bottom ] if right - left > 0.02 && bottom - top > 0.02
+          [ left, top, right, bottom ].map { |share| share.clamp(0.0, 1.0) } if right - left > 0.02 && bottom - top > 0.02
         end
 
         # Values of an item that has this form in a box of these sides; one that is not known is a rectangle.

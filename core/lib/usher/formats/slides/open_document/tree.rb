@@ -56,10 +56,7 @@ module Usher
           known = equations(geometry)
           sides = geometry["text-areas"].to_s.split.first(4).map { |word| known[word] }
           return unless sides.size == 4
-          one, two, three, four = (sides[0] - left) / wide, (sides[1] - top) / high, (sides[2] - left) / wide, (sides[3] - top) / high
-          one, three = 1 - three, 1 - one if flips.include?("across")
-          two, four = 1 - four, 1 - two if flips.include?("down")
-          [ one, two, three, four ].map { |share| share.clamp(0.0, 1.0) } if three - one > 0.02 && four - two > 0.02
+          Forms.mirrored([ (sides[0] - left) / wide, (sides[1] - top) / high, (sides[2] - left) / wide, (sides[3] - top) / high ], flips)
         rescue Invalid
           nil # equations that cannot be reckoned spoil no words
         end

@@ -38,7 +38,7 @@ module Usher
         def form(properties, box, look, **given)
           free = Part.at(properties.first, "custGeom")
           if free
-            given[:words]&.area = area(free, box)
+            given[:words]&.area = area(free, box, given[:flips])
             return @canvas.drawn(outline(free, box), box, look, **given)
           end
           geometry = properties.filter_map { |one| Part.at(one, "prstGeom") }.first
@@ -195,11 +195,11 @@ module Usher
         end
 
         # Where words may stand in a freely drawn form, in shares of its box; nil where it does not say it.
-        def area(geometry, box)
+        def area(geometry, box, flips)
           said, known = Part.at(geometry, "rect"), guides(geometry, box)
           wide, high = [ box.width, box.height ].map { |side| [ side * OpenXml::POINT, 1.0 ].max }
           left, top, right, bottom = %w[l t r b].zip([ wide, high ] * 2).map { |side, long| (known[said[side].to_s] / long).clamp(0.0, 1.0) } if said
-          [ left, top, right, bottom ] if said && right - left > 0.02 && bottom - top > 0.02
+          Forms.mirrored([ left, top, right, bottom ], flips) if said
         end
 
         # A freely drawn form, its points as shares of the box.
