@@ -131,7 +131,7 @@ class DeviceChannelTest < ActionCable::Channel::TestCase
   test "who is sent out hears of it alone" do
     other = seat(@sitting, "Rowan")
     [ [ @seat, true ], [ other, false ] ].each do |one, out|
-      frame = Live::Feed::Sent.new(@seat.address, JSON.generate(n: 1, shut: true), JSON.generate(n: 1)).for([ one.address ])
+      frame = Live::Feed.unpack(Live::Feed.pack(JSON.generate(n: 1, shut: true), address: @seat.address, stub: JSON.generate(n: 1)), [ one.address ])
       assert_equal out, frame.end_with?(Sitting::SHUT)
     end
     before = @sitting.device_feed.mark

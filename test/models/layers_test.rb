@@ -177,7 +177,7 @@ class LayersTest < ActiveSupport::TestCase
     own, others = [ [ "seat:7" ], [ "seat:8", "layer:7" ] ].map { |addresses| feed.since(Live::Feed::FROM, mark, addresses: addresses).map { |frame| JSON.parse(frame) } }
     assert_equal [ "for you", "for all" ], own.map { |message| message["said"] }
     assert_equal [ [ nil, "for all" ], [ mark + 1, mark + 2 ] ], [ others.map { |message| message["said"] }, others.map { |message| message["n"] } ]
-    packed = Live::Feed.pack(Live::Feed::Sent.new("seat:7", %({"said":"x"}), "{}"))
+    packed = Live::Feed.pack(%({"said":"x"}), address: "seat:7", stub: "{}")
     assert_equal [ %({"said":"x"}), "{}" ], [ Live::Feed.unpack(packed, [ "seat:7" ]), Live::Feed.unpack(packed, []) ]
   end
 

@@ -26,6 +26,13 @@ class LiveFeedTest < ActiveSupport::TestCase
     assert_equal 2, @feed.since(Live::Feed::FROM, 3).size
   end
 
+  test "what was handed out stays as it was when the feed goes on" do
+    @feed.publish(word: "first")
+    heard = @feed.since(Live::Feed::FROM, 0)
+    (Live::Feed::KEEP + 1).times { @feed.publish(word: "later") }
+    assert_equal "first", JSON.parse(heard.sole)["word"]
+  end
+
   test "numbers agree with delivery when many publish at once" do
     heard = Queue.new
     handler = ->(frame) { heard << JSON.parse(frame)["n"] }

@@ -9,11 +9,6 @@ class Live::Feed
   KEEP_BYTES = 2.megabytes
   FROM = SecureRandom.alphanumeric(8)
 
-  # A message as it goes out, encoded once: address (nil: everybody), frame, and the frame for others.
-  Sent = Struct.new(:address, :frame, :stub) do
-    def for(addresses) = address.nil? || addresses.include?(address) ? frame : stub
-  end
-
   PASSING = /\A\{"from":"\w+","n":\d+(?:,"(?:wet|pointer)":|\})/ # ink that is wet, a pointer, what is for somebody else
 
   @feeds = Concurrent::Map.new
@@ -29,7 +24,7 @@ class Live::Feed
 
   def initialize(name)
     @name = name
-    @recent, @bytes = [], 0
+    @recent = Live::Recent.new(most: KEEP, bytes: KEEP_BYTES)
     @number = 0
     @lock = Mutex.new
   end
@@ -46,12 +41,13 @@ class Live::Feed
     return unless from == FROM && n.is_a?(Integer)
     @lock.synchronize do
       behind = @number - n
-      @recent.last(behind).map { |sent| sent.for(addresses) } if behind.between?(0, @recent.size)
+      @recent.last(behind).map { |packed| self.class.unpack(packed, addresses) } if behind.between?(0, @recent.size)
     end
   end
 
-  # What travels between processes: the frame alone, or "address\nstub\nframe". JSON holds no line break.
-  def self.pack(sent) = sent.address ? [ sent.address, sent.stub, sent.frame ].join("\n") : sent.frame
+  # A message as it is kept and travels, encoded once: the frame alone, or "address\nstub\nframe", where the stub is the
+  # frame for others. JSON holds no line break.
+  def self.pack(frame, address: nil, stub: nil) = address ? [ address, stub, frame ].join("\n") : frame
 
   # The frame out of that, for a follower with these addresses.
   def self.unpack(packed, addresses)
@@ -66,15 +62,9 @@ class Live::Feed
   def say(to, message)
     @lock.synchronize do
       head = { from: FROM, n: @number += 1 }
-      sent = Sent.new(to, JSON.generate({ **head, **message }), (JSON.generate(head) if to))
-      remember(sent)
-      ActionCable.server.broadcast(@name, self.class.pack(sent), coder: nil)
+      packed = self.class.pack(JSON.generate({ **head, **message }), address: to, stub: (JSON.generate(head) if to))
+      @recent << packed
+      ActionCable.server.broadcast(@name, packed, coder: nil)
     end
-  end
-
-  def remember(sent)
-    @recent << sent
-    @bytes += sent.frame.bytesize
-    @bytes -= @recent.shift.frame.bytesize while @recent.size > KEEP || (@bytes > KEEP_BYTES && @recent.size > 1)
   end
 end
