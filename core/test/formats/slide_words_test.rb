@@ -26,6 +26,18 @@ class SlideWordsTest < CoreTest
     assert_equal [ "arrows" ], odp(box('<text:list text:style-name="L"><text:list-item><text:p>Ebb</text:p></text:list-item></text:list>'), styles: styles).first["lists"]
   end
 
+  def test_signs_of_slides_keep_their_colours
+    entry = ->(looks) { pptx(Decks.shape(at: [ 0, 0, 300, 90 ], paragraphs: %(<a:p><a:pPr>#{looks}</a:pPr><a:r><a:t>Ebb</a:t></a:r></a:p>))).first["sign_colour"] }
+    assert_equal "#1e6079", entry.('<a:buClr><a:srgbClr val="1E6079"/></a:buClr><a:buChar char="•"/>')
+    assert_nil entry.('<a:buClrTx/><a:buChar char="•"/>'), "as the words"
+    assert_nil entry.('<a:buClr><a:srgbClr val="1E6079"/></a:buClr><a:buNone/>')
+    two = pptx(Decks.shape(at: [ 0, 0, 300, 90 ], paragraphs: %w[1E6079 AA3311].map { |colour| %(<a:p><a:pPr><a:buClr><a:srgbClr val="#{colour}"/></a:buClr><a:buChar char="•"/></a:pPr><a:r><a:t>Ebb</a:t></a:r></a:p>) }.join))
+    assert_equal %w[#1e6079 #aa3311], two.map { |item| item["sign_colour"] }
+    list = ->(looks) { %(<text:list-style style:name="L"><text:list-level-style-bullet text:level="1" text:bullet-char="•"><style:text-properties #{looks}/></text:list-level-style-bullet></text:list-style>) }
+    found = [ 'fo:color="#1E6079"', 'style:use-window-font-color="true"' ].map { |looks| odp(box('<text:list text:style-name="L"><text:list-item><text:p>Ebb</text:p></text:list-item></text:list>'), styles: list.(looks)).first["sign_colour"] }
+    assert_equal [ "#1e6079", nil ], found
+  end
+
   def test_words_stand_behind_the_widest_sign_where_the_slide_leaves_less
     entries = '<a:p><a:pPr marL="63500" indent="-63500"><a:buAutoNum type="arabicPeriod"/></a:pPr><a:r><a:rPr sz="2000"/><a:t>Ebb</a:t></a:r></a:p>'
     hang = ->(count) { pptx(Decks.shape(at: [ 0, 0, 300, 400 ], paragraphs: entries * count)).first["hang"] }

@@ -258,9 +258,9 @@ class SlidesTest < CoreTest
 
   def test_the_face_that_stands_for_one_a_slide_names
     fonts = Usher::Formats::Slides::Fonts
-    { nil => "read", " " => "read", "Liberation Sans" => "plain", "Arial" => "plain", "MS Sans Serif" => "plain", "Century Gothic" => "plain", "Nobody Knows" => "plain", "Verdana" => "broad", "DejaVu Sans" => "broad", "Bitstream Vera Sans" => "broad", "Calibri Light" => "slim", "Carlito" => "slim", "Times New Roman" => "book", "DejaVu Serif" => "book", "Bitstream Vera Serif" => "book", "DejaVu Sans Mono" => "code", "Century Schoolbook" => "book",
+    { nil => "read", " " => "read", "Liberation Sans" => "plain", "Arial" => "plain", "MS Sans Serif" => "plain", "Tahoma" => "plain", "FreeSans" => "plain", "Century Gothic" => "broad", "Arial Black" => "broad", "Open Sans" => "broad", "Nobody Knows" => "broad", "Rockwell" => "book", "Verdana" => "broad", "DejaVu Sans" => "broad", "Bitstream Vera Sans" => "broad", "Calibri Light" => "slim", "Carlito" => "slim", "Times New Roman" => "book", "DejaVu Serif" => "book", "Bitstream Vera Serif" => "book", "DejaVu Sans Mono" => "code", "Century Schoolbook" => "book",
       "Courier New" => "code", "Noto Sans Mono" => "code", "Comic Neue" => "hand", "Andika" => "hand" }.each { |name, font| assert_equal font, fonts.of(name).font, name.inspect }
-    assert_equal %w[book code code plain], [ { generic: "roman" }, { generic: "modern" }, { pitch: "fixed" }, { generic: "swiss" } ].map { |more| fonts.of("Nobody Knows", **more).font }
+    assert_equal %w[book code code broad], [ { generic: "roman" }, { generic: "modern" }, { pitch: "fixed" }, { generic: "swiss" } ].map { |more| fonts.of("Nobody Knows", **more).font }
     assert_equal "plain", fonts.of("Liberation Sans", generic: "roman").font, "the name says more"
     assert_equal [ 1.0, 1.12, 1.16, 1.13, 1.2 ], [ "Nimbus Sans L", "Arial", "DejaVu Sans Mono", "Courier New", nil ].map { |name| fonts.of(name).line }
   end

@@ -86,6 +86,20 @@ class WrittenTest < CoreTest
     [ [ { "from" => -1, "to" => 2, "bold" => true } ], [ { "from" => 0 } ], [ { "from" => 0, "to" => 1, "wobble" => 1 } ], "x", [ { "from" => 0, "to" => 1, "bold" => true } ] * 401 ].each { |bad| assert_invalid { item("text", marks: bad) } }
   end
 
+  def test_signs_of_a_list_look_as_their_entries_begin_or_have_a_colour_of_their_own
+    looks = lambda do |text|
+      Nokogiri::XML("<g>#{text.draw}</g>").css("text").select { |one| one.text.end_with?(".") }.map { |one| %w[fill font-weight font-style].map { |name| one[name] } }
+    end
+    marks = [ { "from" => 0, "to" => 3, "bold" => true, "colour" => "#aa3311" }, { "from" => 6, "to" => 9, "italic" => true } ]
+    text = item("text", width: 400, text: "ebb\nflood\n", lists: %w[numbers numbers numbers], marks: marks)
+    assert_equal [ [ "#aa3311", "700", nil ], [ nil, nil, nil ], [ nil, nil, nil ] ], looks.(text)
+    blue = text.change("sign_colour" => "#1e6079")
+    assert_equal [ "#1e6079" ] * 3, looks.(blue).map(&:first)
+    assert_nil blue.change("colour" => "#3366aa").to_h["sign_colour"], "they follow another colour of the text"
+    assert_equal "#1e6079", blue.change("size" => 40).to_h["sign_colour"]
+    assert_raises(Usher::Invalid) { text.change("sign_colour" => "blue") }
+  end
+
   def test_lists_have_markers_and_count_until_they_end
     text = item("text", text: "ebb\nflood\nslack\nspring", lists: %w[numbers numbers none bullets], width: 600)
     assert_equal [ "1.", "ebb", "2.", "flood", "slack", "•", "spring" ], words(text)

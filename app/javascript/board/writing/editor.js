@@ -339,7 +339,7 @@ export class Editor extends Part {
   }
 
   change(looks) {
-    Object.assign(this.edited, looks)
+    Object.assign(this.edited, looks, "colour" in looks && { sign_colour: null }) // a list's signs have it too
     this.draw()
     this.bar.refresh()
   }
@@ -357,8 +357,24 @@ export class Editor extends Part {
     const { area, edited } = this
     if (!area) return
     const { scale } = this.surface.camera.view
-    const { kind, x, y, size, font, bold, italic, colour, align, angle, leading, gap, hang, tracking, vertical } =
-      edited
+    const {
+      kind,
+      x,
+      y,
+      size,
+      font,
+      bold,
+      italic,
+      colour,
+      align,
+      angle,
+      leading,
+      gap,
+      hang,
+      tracking,
+      vertical,
+      sign_colour
+    } = edited
     const width = edited.room ?? edited.width,
       before = (width - edited.width) * this.share() // what of the room lies before the box
     const [left, top] = this.surface.camera.toScreen(x - before, y)
@@ -383,6 +399,7 @@ export class Editor extends Part {
       textAlign: { middle: "center", right: "end" }[align] ?? "start",
       background: this.ground(height)
     })
+    area.style.setProperty("--signs", sign_colour ?? "")
     if (leading) area.style.setProperty("--leading", leading)
     if (hang) area.style.setProperty("--hang", `${hang}em`)
     if (hang) area.style.setProperty("--sign", "start") // where a slide has said how far, its sign stands at the edge

@@ -14,7 +14,7 @@ export class Sheet {
         const line = document.createElement("div")
         Object.assign(line.dataset, { from, to: ends ? next - 1 : next })
         line.className = "typing-line"
-        if (marker) line.dataset.marker = marker
+        if (marker) this.sign(line, marker, next > from ? script.look(from) : {})
         if (script.entry(from) !== "none") line.classList.add("in-list")
         if (rtl) line.dir = "rtl"
         if (from && script.chars[from - 1] === "\n" && script.lists[script.paragraph(from)] !== "under")
@@ -24,6 +24,14 @@ export class Sheet {
         return line
       })
     )
+  }
+
+  // Before an entry of a list; it looks as the first letter does.
+  sign(line, marker, { bold, italic, colour }) {
+    line.dataset.marker = marker
+    if (bold !== undefined) line.style.setProperty("--sign-weight", bold ? 700 : 400)
+    if (italic !== undefined) line.style.setProperty("--sign-style", italic ? "italic" : "normal")
+    if (colour) line.style.setProperty("--sign-colour", colour)
   }
 
   runs(script, from, to) {

@@ -9,7 +9,7 @@ module Usher
       ABOVE, BELOW = 0.93, 0.27 # ems of what is highlighted, from the baseline
 
       # How a whole text looks, and what an editor of it has to know.
-      LOOKS = %w[size font bold italic colour align leading gap hang tracking].freeze
+      LOOKS = %w[size font bold italic colour align leading gap hang tracking sign_colour].freeze
 
       def self.even? = true
 
@@ -30,6 +30,7 @@ module Usher
       attribute :gap, Types::Number.new(0..10), default: 0, spare: true # ems between paragraphs
       attribute :hang, Types::Number.new(0.5..10), default: Usher::Text::Layout::HANG, spare: true # ems that a list's words stand behind its signs
       attribute :tracking, Types::Number.new(-0.2..5), default: 0, spare: true # ems between letters
+      attribute :sign_colour, Types::Maybe.new(Types::Colour.new), default: nil, spare: true # of a list's signs; nil: as their entries begin
 
       # What an editor starts from, as one value.
       def hints = redacted? ? super : super.merge("written" => JSON.generate(to_h.slice("text", "marks", "lists", *LOOKS, *own_looks)))
@@ -39,6 +40,9 @@ module Usher
         return super unless (across / down - 1).abs < 0.01
         super.merge("size" => (size * across).clamp(8, 400))
       end
+
+      # With another colour its signs have that too.
+      def remade(set) = super(set.key?("colour") && !set.key?("sign_colour") ? set.merge("sign_colour" => nil) : set)
 
       def label = "#{super}: #{open_text[0, 80]}"
 
@@ -95,10 +99,10 @@ module Usher
       def draw_line(line, looks, baseline)
         x, anchor = anchored(line)
         direction = ("rtl" if line.rtl)
-        return draw_marker(line, baseline) if line.from == line.to
-        return draw_marker(line, baseline) + draw_pieces(line, looks, baseline) if redacted?
+        return draw_marker(line, looks, baseline) if line.from == line.to
+        return draw_marker(line, looks, baseline) + draw_pieces(line, looks, baseline) if redacted?
         spans = runs(line, looks).map { |run| span(text[run.first..run.last], looks[run.first]) }
-        draw_marker(line, baseline) + Markup.tag("text", { x: x, y: baseline, "text-anchor": anchor, direction: direction }, spans.join)
+        draw_marker(line, looks, baseline) + Markup.tag("text", { x: x, y: baseline, "text-anchor": anchor, direction: direction }, spans.join)
       end
 
       # The characters of a line that look alike: [[index, ...], ...].
@@ -114,21 +118,25 @@ module Usher
         end.join
       end
 
-      def draw_marker(line, baseline)
+      # It looks as the first letter of its entry does.
+      def draw_marker(line, looks, baseline)
         return "" unless line.marker
+        look = looks[line.from] || {}
         close = line.indent != Usher::Text::Layout::HANG # as far as somebody has said, the sign stands at the edge
         off = across + (close ? 0 : (line.indent - 0.45) * size)
-        Markup.tag("text", { x: line.rtl ? width - off : off, y: baseline, "text-anchor": line.rtl ^ close ? "start" : "end" }, Markup.escape(line.marker))
+        Markup.tag("text", { x: line.rtl ? width - off : off, y: baseline, "text-anchor": line.rtl ^ close ? "start" : "end", fill: sign_colour || look["colour"], **thick(look) }, Markup.escape(line.marker))
       end
 
       def span(part, look)
         return Markup.escape(part) if look.empty?
         decoration = [ ("underline" if look["link"] || look["underline"]), ("line-through" if look["strike"]) ].compact.join(" ")
-        looks = { fill: look["colour"] || (Colour::TIDE if look["link"]), "font-family": (Usher::Text::Faces.family(look["font"]) if look["font"]), "font-size": (look["scale"] * size if look["scale"]), "font-weight": { true => 700, false => 400 }[look["bold"]],
-          "font-style": { true => "italic", false => "normal" }[look["italic"]], "text-decoration": (decoration unless decoration.empty?) }
+        looks = { fill: look["colour"] || (Colour::TIDE if look["link"]), "font-family": (Usher::Text::Faces.family(look["font"]) if look["font"]), "font-size": (look["scale"] * size if look["scale"]), **thick(look),
+          "text-decoration": (decoration unless decoration.empty?) }
         written = Markup.tag("tspan", looks, Markup.escape(part))
         look["link"] ? Markup.tag("a", { href: look["link"], target: "_blank", rel: "noopener noreferrer" }, written) : written
       end
+
+      def thick(look) = { "font-weight": { true => 700, false => 400 }[look["bold"]], "font-style": { true => "italic", false => "normal" }[look["italic"]] }
 
       # Where a line starts and how it is anchored: [page units from the left, "start" | "middle" | "end"].
       def anchored(line)

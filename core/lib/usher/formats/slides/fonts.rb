@@ -3,12 +3,14 @@ module Usher
     module Slides
       # The face of Usher's that stands for one a slide names, and how close the lines of that are.
       module Fonts
-        # By parts of their names, the first that fits.
+        # By parts of their names, the first that fits. "plain" is for those whose letters are as broad as its own; any other
+        # face without serifs is "broad", which the standard of free desktops puts in place of what it does not have.
         KNOWN = {
           "read" => /atkinson/, "title" => /bricolage/, "hand" => /andika|comic|hand|script|chalk|marker/, "code" => /mono|courier|consol|menlo|code|cousine|cumberland|typewriter|terminal|fixed/,
-          "slim" => /calibri|carlito|corbel|candara/, "broad" => /verdana|dejavu sans|vera sans|geneva/,
-          "plain" => /sans|arial|arimo|helvet|nimbus san|albany|swiss|tahoma|segoe|trebuchet|gothic/,
-          "book" => /serif|times|roman|tinos|georgia|cambria|garamond|palatino|bookman|century|antiqua|thorndale|charter|baskerville|caslon|didot|minion|merriweather|playfair/
+          "slim" => /calibri|carlito/,
+          "plain" => /arial(?! black)|arimo|helvet|(liberation|ms|microsoft) sans|nimbus san|free ?sans|albany|swiss|tahoma|segoe|trebuchet|aptos|roboto(?! slab)|univers|frutiger/,
+          "broad" => /sans|gothic/,
+          "book" => /serif|times|roman|tinos|georgia|cambria|garamond|palatino|bookman|century|antiqua|thorndale|charter|baskerville|caslon|didot|minion|merriweather|playfair|constantia|libertine|gentium|rockwell|caladea|perpetua|bodoni|sylfaen/
         }.freeze
         # font: one of Text::Faces; line: ems from one line to the next, where nothing else is said; ascent: ems from the top of a
         # line to its baseline.
@@ -31,7 +33,7 @@ module Usher
 
         def described(said, generic, pitch)
           return "code" if pitch == "fixed" || generic == "modern"
-          generic == "roman" ? "book" : said.strip.empty? ? "read" : "plain"
+          generic == "roman" ? "book" : said.strip.empty? ? "read" : "broad"
         end
       end
     end

@@ -15,18 +15,19 @@ module Usher
         # align: "left", "middle" or "right"; list: one of Text::Layout::LISTS; indent: points before its sign, or its
         # first line; hang: points that its words stand behind the sign, nil for the usual; leading: from one line to
         # the next, in lines that have all room they need; before, after: points between it and its neighbours.
-        Paragraph = Struct.new(:runs, :align, :list, :indent, :hang, :leading, :before, :after, keyword_init: true) do
+        # sign_colour: of its sign, "#rrggbb", nil for that of its words.
+        Paragraph = Struct.new(:runs, :align, :list, :sign_colour, :indent, :hang, :leading, :before, :after, keyword_init: true) do
           def text = runs.map(&:text).join
           def main = runs.group_by { |run| [ run.size, run.face, run.tracking ] }.max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.last.first
           def size = main.size
           def tallest = runs.select { |run| run.size == size }.map(&:face).max_by(&:line)
           def leading = (self[:leading] || 1).clamp(0.5, 4)
-          def kind = [ size.round(1), main.face, align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1) ]
+          def kind = [ size.round(1), main.face, align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1), sign_colour ]
         end
 
         SMALLER = (30..50).map { |share| share / 50.0 }.reverse.freeze # tried in turn
         KERNED = 1.003 # by which lines are measured too wide (Text::Face)
-        OVER = 0.6 # ems that words may stand out of their box
+        OVER = 1.5 # ems that words may stand out of their box
         LEAST = 8 # page units
         FARTHEST = 5 # ems from a sign to its words
         APART = 0.05 # ems at least between them
@@ -138,7 +139,7 @@ module Usher
           size = (main.size * scale).clamp(LEAST, 400).round(1)
           { "text" => runs.map(&:text).join, "size" => size, "font" => main.font, "align" => block.first.align, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main),
             "lists" => lists(block), "leading" => leading(block), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
-            "hang" => hang(block, main.size), "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
+            "hang" => hang(block, main.size), "sign_colour" => block.first.sign_colour, "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
         end
 
         # Ems from one line to the next, where nothing is said: of some that are higher than others, what they are together.

@@ -45,7 +45,7 @@ module Usher
             look = entry(style, level)
             next if sign(look) == "none" || bare?(item)
             indent, hang = places(look)
-            found[before].tap { |paragraph| paragraph.list, paragraph.indent, paragraph.hang = sign(look), indent || paragraph.indent, hang }
+            found[before].tap { |paragraph| paragraph.list, paragraph.sign_colour, paragraph.indent, paragraph.hang = sign(look), colour(look), indent || paragraph.indent, hang }
           end
         end
 
@@ -66,6 +66,9 @@ module Usher
           return { "" => "none", "a" => "letters" }.fetch(look["num-format"].to_s.downcase, "numbers") if look&.name == "list-level-style-number"
           look && look["bullet-char"].to_s.strip.empty? ? "none" : Signs.of(look&.[]("bullet-char"), look&.at("text-properties")&.[]("font-family"))
         end
+
+        # Of its sign; nil: as its words.
+        def colour(look) = look&.at("text-properties")&.[]("color")&.downcase&.slice(/\A#\h{6}\z/)
 
         # Points before the sign of an entry, and from there to its words; nil where the level does not say it (20.124 and
         # 20.140).

@@ -41,7 +41,7 @@ module Usher
           pieces << words_of("", Part.at(paragraph, "endParaRPr"), looks) if pieces.empty?
           line, list = pieces.max_by(&:size).then { |run| run.size * run.face.line }, list(looks)
           left, first = %w[marL indent].map { |name| said(looks, name)&.to_f&./(OpenXml::POINT) }
-          Words::Paragraph.new(runs: pieces, align: align(looks), list: list, indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), leading: distance(looks, "lnSpc", line)&./(line),
+          Words::Paragraph.new(runs: pieces, align: align(looks), list: list, indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), sign_colour: (sign_colour(looks) if list != "none"), leading: distance(looks, "lnSpc", line)&./(line),
             before: distance(looks, "spcBef", line), after: distance(looks, "spcAft", line))
         end
 
@@ -96,6 +96,9 @@ module Usher
           return sign["type"].to_s.start_with?("alpha") ? "letters" : "numbers" if sign&.name == "buAutoNum"
           sign.nil? || sign.name == "buNone" ? "none" : Signs.of(sign["char"], looks.filter_map { |look| Part.at(look, "buFont") }.first&.[]("typeface"))
         end
+
+        # nil: as its words.
+        def sign_colour(looks) = looks.flat_map(&:element_children).find { |node| %w[buClr buClrTx].include?(node.name) }&.then { |node| @inks.colour(node) }
 
         def said(nodes, name) = nodes.filter_map { |node| node[name] }.first
         def yes?(value) = %w[1 true].include?(value)
