@@ -25,6 +25,15 @@ class LayoutTest < CoreTest
     assert_in_delta 10, spaced("ab", leading: 1).height
   end
 
+  def test_lines_break_behind_a_hyphen_between_letters_and_nowhere_else_in_a_word
+    lines = ->(text) { spaced(text).lines.map { |line| text[line.from...line.to] } } # twenty letters a line
+    assert_equal [ "the harbour master-", "at-arms" ], lines.("the harbour master-at-arms")
+    assert_equal [ "from every Monday–", "Friday" ], lines.("from every Monday–Friday")
+    assert_equal [ "a lighthouse-keeper", "house" ], lines.("a lighthouse-keeper house"), "not where there is room"
+    assert_equal [ "high water at about", "12-30 or so" ], lines.("high water at about 12-30 or so"), "not in a number"
+    assert_equal [ "the temperature is", "-3 degrees" ], lines.("the temperature is -3 degrees")
+  end
+
   def test_letters_count_beyond_z_and_each_list_begins_anew
     made = layout((%w[x] * 28).join("\n"), lists: %w[letters] * 28).lines
     assert_equal [ "a)", "z)", "aa)", "ab)" ], made.map(&:marker).values_at(0, 25, 26, 27)

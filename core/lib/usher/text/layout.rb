@@ -1,7 +1,7 @@
 module Usher
   module Text
-    # Text broken into lines that fit a width. Greedy, at spaces; a word longer than the width is
-    # broken between letters. Lines are known by character offsets, so that a browser can show the
+    # Text broken into lines that fit a width. Greedy, at spaces and behind a hyphen or a dash between letters (as in Unicode
+    # Standard Annex 14); a word longer than the width is broken between letters. Lines are known by character offsets, so that a browser can show the
     # same lines while somebody types.
     class Layout
       LEADING = 1.3 # ems from one baseline to the next
@@ -11,6 +11,8 @@ module Usher
       HANG = 1.5 # ems before the text of a list
       RIGHT_TO_LEFT = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/
       STRONG = /[[:alpha:]]/
+      HYPHEN = /[-\u2010\u2013]/
+      PIECE = /\S*?[[:alpha:]]#{HYPHEN}(?=[[:alpha:]])|\S+/ # of a line, that stays whole where there is room
 
       # from...to: the characters of the line, spaces at a break left out. marker: what stands before
       # the first line of a list entry. indent: ems. rtl: whether its paragraph reads from the right. top: ems below the
@@ -81,7 +83,7 @@ module Usher
       # [[from, to], ...] of the lines of one paragraph.
       def spans(paragraph, start, room)
         found, from, fits = [], start, start # fits: up to where the line is full of whole words
-        paragraph.to_enum(:scan, /\S+/).each do
+        paragraph.to_enum(:scan, PIECE).each do
           word_from, word_to = start + $~.begin(0), start + $~.end(0)
           if fits > from && width(from, word_to) > room
             found << [ from, fits ]
