@@ -14,15 +14,13 @@ module Monkey
     def initialize(name, session, random, width:, height:, home: nil, &arrive)
       @name, @session, @random, @width, @height, @home, @arrive = name, session, random, width, height, home, arrive
       @did, @steps = {}, []
-      cdp("Page.enable")
-      cdp("Page.addScriptToEvaluateOnNewDocument", source: WATCH)
-      cdp("Page.setInterceptFileChooserDialog", enabled: true)
-      cdp("Browser.setDownloadBehavior", behavior: "deny")
+      watch
     end
 
     # Does something; answers with words for it.
     def step
       return set_out unless watched?
+      renew if @fingers && js("!window.fingers")
       @before = state
       @tapped = @wrote = nil
       send(ACTIONS.sample(random: random)).tap { sleep SETTLE }
@@ -65,6 +63,24 @@ module Monkey
     def state = js("monkey.state()")
 
     private
+
+    def watch
+      cdp("Page.enable")
+      cdp("Page.addScriptToEvaluateOnNewDocument", source: WATCH)
+      cdp("Page.setInterceptFileChooserDialog", enabled: true)
+      cdp("Browser.setDownloadBehavior", behavior: "deny")
+    end
+
+    # A tab that was driven with several fingers hears none after the next address (Chromium 156); another does.
+    def renew
+      address, tab = session.current_url, session.open_new_window
+      session.current_window.close
+      session.switch_to_window(tab)
+      @fingers = false
+      Chromium.size(session.driver, @width, @height)
+      watch
+      session.visit address
+    end
 
     CLOSES = /\A(goes|reloads|taps (button|a|input|select|textarea|summary) )|Escape|Enter|presses (Ctrl )? \z/ # the space bar presses what has the focus
     STAYS = /\A(types|pastes|presses|taps the margin)/ # a tap or a stroke somewhere may be one beside the sheet
@@ -142,6 +158,7 @@ module Monkey
     def fingers
       hands = Array.new(random.rand(2..3)) { Array.new(random.rand(1..6)) { place } }
       touch(hands)
+      @fingers = js("window.fingers = true")
       "fingers at #{hands.map { |hand| hand.map { |at| at.join(',') }.join(' ') }.join(' | ')}"
     end
 
