@@ -340,6 +340,17 @@ class SlidesTest < CoreTest
     assert_operator places.(40, "the tide table of the harbour", "b", "c")[1], :>=, high[1] - 1, "but none is lower than its words"
   end
 
+  def test_an_empty_cell_is_as_high_as_it_says
+    styles = '<style:default-style style:family="graphic"><style:text-properties fo:font-size="60pt"/></style:default-style><style:style style:name="C" style:family="table-cell"><style:graphic-properties fo:padding="0pt"/><style:text-properties SIZE/></style:style>'
+    row = '<table:table-row><table:table-cell table:style-name="C"/></table:table-row>'
+    sizes = [ 'fo:font-size="30pt"', "" ].map { |size| odp_slide(%(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="60pt" svg:height="10pt"><table:table><table:table-column/>#{row}</table:table></draw:frame>), styles: styles.sub("SIZE", size)).items.first["size"] }
+    assert_equal [ 120.0, 72.0 ], sizes, "in the usual size where it says none"
+    cell = ->(size) { %(<a:tr h="12700"><a:tc><a:txBody><a:bodyPr/><a:p><a:endParaRPr sz="#{size}"/></a:p></a:txBody><a:tcPr marT="0" marB="0"/></a:tc></a:tr>) }
+    tiles = pptx_slide(%(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="3810000" cy="25400"/></p:xfrm><a:graphic><a:graphicData uri="table"><a:tbl><a:tblGrid><a:gridCol w="3810000"/></a:tblGrid>#{cell.(3_000)}#{cell.(1_000)}</a:tbl></a:graphicData></a:graphic></p:graphicFrame>)).items
+    assert_equal [ 50.0, 16.7 ], tiles.map { |tile| tile["size"] }
+    assert_in_delta 3, tiles[0]["height"] / tiles[1]["height"], 0.15
+  end
+
   def test_empty_lines_at_the_end_make_no_words_smaller
     frame = ->(more) { odp_slide(%(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="30pt"><draw:text-box><text:p>ebb</text:p>#{more}</draw:text-box></draw:frame>)).items.map { |item| item.values_at("text", "size") } }
     assert_equal frame.(""), frame.("<text:p/>" * 5)

@@ -46,7 +46,7 @@ module Usher
         # "bottom"; fits: whether the slide itself makes them smaller where they need more room than there is.
         def initialize(paragraphs, insets: [ 7.2, 3.6, 7.2, 3.6 ], anchor: "top", fits: false)
           @insets, @anchor, @over = insets, anchor, fits ? 0 : OVER
-          @paragraphs = spaced(paragraphs)
+          @paragraphs, @first = spaced(paragraphs), paragraphs.first
           blank = ->(one) { one.text.strip.empty? }
           @paragraphs = @paragraphs.reverse.drop_while(&blank).reverse # which take no room from the others
           @paragraphs = @paragraphs.drop_while(&blank) if anchor != "top"
@@ -79,9 +79,10 @@ module Usher
         # What is between a box and the text, [across, down] in page units; scale: page units of a point.
         def padding(scale) = [ @insets.values_at(0, 2).min, @insets.values_at(1, 3).min ].map { |inset| (inset * scale).clamp(0, 100).round(2) }
 
-        # All of it as one text: the values of an item that is written, but for its box. scale: page units of a point.
+        # All of it as one text: the values of an item that is written, but for its box. Where nothing is written, the first
+        # paragraph says how high it is. scale: page units of a point.
         def together(scale)
-          block = @paragraphs.any? ? @paragraphs : [ Paragraph.new(runs: [ Run.new(text: "", size: 18, colour: Colour::INK) ], align: "left", list: "none", indent: 0) ]
+          block = @paragraphs.any? ? @paragraphs : [ @first || Paragraph.new(runs: [ Run.new(text: "", size: 18, colour: Colour::INK) ], align: "left", list: "none", indent: 0) ]
           written(block, scale)
         end
 

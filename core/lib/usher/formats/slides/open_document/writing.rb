@@ -11,6 +11,7 @@ module Usher
         INSETS = [ 7.1, 3.5, 7.1, 3.5 ].freeze # points, where nothing is said
         BARE = [ 0, 0, 0, 0 ].freeze # the same of titles, outlines and notes
         BLOCKS = %w[p h].freeze
+        USUAL = 18 # points, of letters
         STEP = 18 # points further in for each level of a list
 
         # family, name: the shape's style; outline: whether its levels have looks of their own; field: what stands for a
@@ -23,11 +24,18 @@ module Usher
         def words(node)
           found = []
           read(node, 0, nil, found)
+          found << blank if found.empty?
           insets = PADDING.zip(@family == "presentation" ? BARE : INSETS).map { |side, usual| Node.points(of_shape(side) || of_shape("padding")) || usual }
           Words.new(found, insets: insets, anchor: ANCHOR.fetch(of_shape("textarea-vertical-align"), "top"), fits: of_shape("fit-to-size") == "shrink-to-fit")
         end
 
         private
+
+        # What stands for the words of a cell that has none: as high as its own styles say, whatever those of shapes do.
+        def blank
+          size = @styles.lineage(@family, @name).filter_map { |node| OpenDocument::Styles.said(node, "font-size", words: true) if node["name"] }.first
+          Words::Paragraph.new(runs: [ run("", [], 0).tap { |run| run.size = Node.points(size) || USUAL } ], align: "left", list: "none", indent: 0)
+        end
 
         def read(node, level, list, found)
           node.children.each do |child|
@@ -154,7 +162,7 @@ module Usher
         # In points; shares of what is behind are of the usual 18.
         def size(styles, level)
           found = said(styles, level, "font-size").to_s
-          found.end_with?("%") ? 18 * found.to_f / 100 : Node.points(found) || 18
+          found.end_with?("%") ? USUAL * found.to_f / 100 : Node.points(found) || USUAL
         end
 
         # What is said first, of the text's own styles, of the level's, of the shape's.
