@@ -74,7 +74,7 @@ module Monkey
     # A tab that was driven with several fingers hears none after the next address (Chromium 156); another does.
     def renew
       address, tab = session.current_url, session.open_new_window
-      session.current_window.close
+      session.driver.browser.close # Capybara closes no first window
       session.switch_to_window(tab)
       @fingers = false
       Chromium.size(session.driver, @width, @height)
