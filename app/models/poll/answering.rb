@@ -5,7 +5,7 @@ module Poll::Answering
   # Raises Usher::Invalid.
   def take_answer(seat, raw)
     raise Usher::Invalid, "This question is for others." unless for?(seat)
-    answer = Answer.new(poll: self, seat: (seat unless anonymous?), value: core.accept(raw))
+    answer = Answer.new(poll_id: id, seat_id: (seat.id unless anonymous?), value: core.accept(raw))
     raise Usher::Invalid, "The poll is closed. Your last answer is kept." unless anonymous? ? take_from_nobody(seat, answer) : answer.keep
     Poll::Redrawing.soon(self)
     seat.tell_board
