@@ -1,5 +1,5 @@
-# Slides as pages of live things. What the speaker wrote, and what could not be read, lies on a note in the
-# page's wing, which no class sees.
+# Slides as pages of live things. What the speaker wrote, what could not be read, and that the show left the slide out, lies on
+# a note in the page's wing, which no class sees.
 class Import::Slides
   NOTE = { "kind" => "note", "id" => "notes", "width" => 460, "height" => 120, "size" => 26, "y" => 90 }.freeze
   ASIDE = 60 # page units between the page and the note
@@ -17,7 +17,7 @@ class Import::Slides
     things, gone = slide.items.map { |item| [ item, thing(item, pictures) ] }.partition(&:last)
     left_out = slide.missing + gone.map(&:first).reject { |item| item["pinned"] == "all" }.map { |item| item["kind"] }
     style = style(slide, pictures)
-    [ { style: style, items: [ *things.map(&:last), *note(slide.notes, left_out, style) ] }, left_out ]
+    [ { style: style, items: [ *things.map(&:last), *note(slide, left_out, style) ] }, left_out ]
   end
 
   private
@@ -42,8 +42,8 @@ class Import::Slides
     asset.items_at(middle, lesson: nil).first.merge(item.slice("id", "groups", "pinned", *(%w[x y width height angle] if asset.kind == "video")))
   end
 
-  def note(notes, left_out, style)
-    text = [ notes.presence, ("Not brought in from this slide: #{Import.counted(left_out.tally)}." if left_out.any?) ].compact.join("\n\n")
+  def note(slide, left_out, style)
+    text = [ slide.notes.presence, ("The show this slide is from leaves it out." if slide.hidden), ("Not brought in from this slide: #{Import.counted(left_out.tally)}." if left_out.any?) ].compact.join("\n\n")
     text.empty? ? [] : [ NOTE.merge("text" => text.truncate(LONGEST), "x" => style["width"] + ASIDE) ]
   end
 end

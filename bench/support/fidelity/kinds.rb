@@ -92,7 +92,7 @@ module Fidelity
 
     def pages
       Dir.mktmpdir do |folder|
-        pdf = Office.convert(@path, "pdf", folder) or next
+        pdf = Office.convert(@path, "pdf", folder, how: Office::WHOLE) or next
         references = papers(pdf)
         imported.each_with_index { |page, index| references[index] && yield(Page.new(shown(page), references[index], words_of(pdf, index + 1), page.items.reload.flat_map { |row| row.placed.item.words.to_s.split })) }
       end

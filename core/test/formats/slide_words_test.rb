@@ -9,6 +9,41 @@ class SlideWordsTest < CoreTest
   PPTX, ODP = "application/vnd.openxmlformats-officedocument.presentationml.presentation", "application/vnd.oasis.opendocument.presentation"
   ODP_POINT = 4 # page units of a point on a slide 400 points wide
 
+  def test_a_face_is_known_by_its_name
+    fonts = Usher::Formats::Slides::Fonts
+    { "Lucida Sans Unicode" => "broad", "Source Code Pro" => "code", "Courier New" => "code", "Arial" => "plain", "Cambria" => "book", "Lucida Console" => "code" }.each { |name, font| assert_equal font, fonts.of(name).font, name }
+  end
+
+  def test_words_that_do_not_wrap_are_as_broad_as_they_are
+    long = "At ebb the boats lie on the sand beside the old lighthouse"
+    said = ->(body, align = "l") { pptx(Decks.shape(at: [ 400, 0, 100, 40 ], body: body, paragraphs: %(<a:p><a:pPr algn="#{align}"/><a:r><a:t>#{long}</a:t></a:r></a:p>))).first }
+    whole, middle, broken = said.('<a:bodyPr wrap="none"/>'), said.('<a:bodyPr wrap="none"/>', "ctr"), said.("<a:bodyPr/>")
+    lines = ->(item) { Usher::Items.build(item).lines.size }
+    assert_equal [ 1, true ], [ lines.(whole), lines.(broken) > 1 ]
+    assert_in_delta broken["x"], whole["x"], 2
+    assert_in_delta 450 * 1_600 / 960.0, middle["x"] + middle["width"] / 2, 2, "about the middle of its box"
+    assert_equal 30.0, whole["size"].round(1), "nothing is made smaller for want of room"
+  end
+
+  def test_words_that_stand_on_end_have_the_box_the_other_way
+    turned = ->(way) { pptx(Decks.shape(at: [ 100, 100, 40, 200 ], body: %(<a:bodyPr vert="#{way}"/>), text: "Lighthouse keepers")).first }
+    up, down = turned.("vert270"), turned.("vert")
+    assert_equal [ 270.0, 90.0, 0.0 ], [ up, down, turned.("horz") ].map { |item| item["angle"].to_f }
+    assert_operator up["width"], :>, 150 * 1_600 / 960.0
+    assert_in_delta (100 + 20) * 1_600 / 960.0, up["x"] + up["width"] / 2, 20, "in its middle"
+  end
+
+  def test_what_is_no_placeholder_looks_as_the_presentation_says
+    show = Decks.show(1).sub("</p:presentation>", '<p:defaultTextStyle><a:lvl1pPr algn="ctr"><a:defRPr sz="2400"/></a:lvl1pPr></p:defaultTextStyle></p:presentation>')
+    item = pptx(Decks.shape(at: [ 0, 0, 300, 90 ], text: "Ebb"), parts: { "ppt/presentation.xml" => show }).first
+    assert_equal [ "middle", 40.0 ], item.values_at("align", "size")
+  end
+
+  def test_breaks_at_the_end_take_no_room
+    item = pptx(Decks.shape(at: [ 0, 0, 300, 60 ], paragraphs: "<a:p><a:r><a:t>Ebb</a:t></a:r>#{'<a:br/>' * 6}</a:p>")).first
+    assert_equal [ "Ebb", 30.0 ], item.values_at("text", "size")
+  end
+
   def test_the_sign_of_a_list_is_of_the_kind_that_the_slide_has
     signs = Usher::Formats::Slides::Signs
     { nil => "bullets", "" => "bullets", "•" => "bullets", "●" => "bullets", "–" => "dashes", "-" => "dashes", "■" => "squares", "○" => "rings", "o" => "rings", "➢" => "arrows", "✓" => "ticks", "x" => "bullets", "\u{F0FC}" => "ticks", "\u{F0A7}" => "squares" }.each do |sign, kind|
@@ -105,7 +140,7 @@ class SlideWordsTest < CoreTest
   private
 
   def box(words, more: "", height: 90) = %(<draw:frame #{more} svg:x="0pt" svg:y="0pt" svg:width="300pt" svg:height="#{height}pt"><draw:text-box>#{words}</draw:text-box></draw:frame>)
-  def pptx(slide) = items(Decks.pptx(slide), PPTX)
+  def pptx(slide, **more) = items(Decks.pptx(slide, **more), PPTX)
   def odp(page, **more) = items(Decks.odp(page, **more), ODP)
 
   def items(bytes, type)

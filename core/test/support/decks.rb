@@ -23,8 +23,8 @@ module Decks
     end.string
   end
 
-  # slides: for each what is in its tree of shapes, or { tree:, bg:, notes:, more: } with `more` relations
-  # ([id, kind, target, outside]); master, layout: what is in theirs; parts: further ones.
+  # slides: for each what is in its tree of shapes, or { tree:, bg:, notes:, more:, said: } with `more` relations
+  # ([id, kind, target, outside]) and what the slide says of itself; master, layout: what is in theirs; parts: further ones.
   def pptx(*slides, master: "", layout: "", parts: {})
     slides = slides.map { |slide| slide.is_a?(Hash) ? slide : { tree: slide } }
     archive("_rels/.rels" => relations([ "r1", "officeDocument", "ppt/presentation.xml" ]), "ppt/presentation.xml" => show(slides.size),
@@ -39,7 +39,7 @@ module Decks
   def slide_parts(slide, index)
     notes = slide[:notes] && { "ppt/notes#{index}.xml" => %(<p:notes #{XML}><p:cSld><p:spTree>#{shape(text: "7", ph: 'type="sldNum"')}#{shape(text: slide[:notes], ph: 'type="body"')}</p:spTree></p:cSld></p:notes>) }
     more = [ *slide[:more], ([ "n", "notesSlide", "../notes#{index}.xml" ] if notes) ].compact
-    { "ppt/slides/slide#{index}.xml" => %(<p:sld #{XML}><p:cSld>#{slide[:bg]}<p:spTree>#{slide[:tree]}</p:spTree></p:cSld></p:sld>),
+    { "ppt/slides/slide#{index}.xml" => %(<p:sld #{XML} #{slide[:said]}><p:cSld>#{slide[:bg]}<p:spTree>#{slide[:tree]}</p:spTree></p:cSld></p:sld>),
       "ppt/slides/_rels/slide#{index}.xml.rels" => relations([ "l", "slideLayout", "../slideLayouts/l.xml" ], *more), **notes.to_h }.to_a
   end
 
@@ -65,10 +65,10 @@ module Decks
   def solid(name) = %(<a:solidFill><a:#{name.match?(/\A\h{6}\z/) ? 'srgbClr' : 'schemeClr'} val="#{name}"/></a:solidFill>)
 
   # pages: what is on each; styles: automatic ones of the pages; common: styles of all; master: what is on the
-  # master; fonts: declared ones.
-  def odp(*pages, styles: "", common: "", master: "", fonts: "", parts: {})
+  # master; fonts: declared ones; said: what each page says of itself.
+  def odp(*pages, styles: "", common: "", master: "", fonts: "", said: "", parts: {})
     archive("mimetype" => ODP,
-      "content.xml" => %(<office:document-content #{ODF}><office:font-face-decls>#{fonts}</office:font-face-decls><office:automatic-styles>#{styles}</office:automatic-styles><office:body><office:presentation>#{pages.map { |page| %(<draw:page draw:master-page-name="M">#{page}</draw:page>) }.join}</office:presentation></office:body></office:document-content>),
+      "content.xml" => %(<office:document-content #{ODF}><office:font-face-decls>#{fonts}</office:font-face-decls><office:automatic-styles>#{styles}</office:automatic-styles><office:body><office:presentation>#{pages.map { |page| %(<draw:page draw:master-page-name="M" #{said}>#{page}</draw:page>) }.join}</office:presentation></office:body></office:document-content>),
       "styles.xml" => %(<office:document-styles #{ODF}><office:styles>#{common}</office:styles><office:automatic-styles><style:page-layout style:name="L"><style:page-layout-properties fo:page-width="400pt" fo:page-height="300pt"/></style:page-layout><style:style style:name="gr1" style:family="graphic"><style:graphic-properties draw:fill="solid" draw:fill-color="#1e6079"/></style:style></office:automatic-styles><office:master-styles><style:master-page style:name="M" style:page-layout-name="L">#{master}</style:master-page></office:master-styles></office:document-styles>),
       **parts)
   end

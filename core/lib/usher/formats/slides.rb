@@ -39,8 +39,9 @@ module Usher
       # width, height in points; colour: of the ground, "#rrggbb"; backdrop: the name of the picture that is
       # its paper, or nil; items: values for Items.build, where a picture's number is its name in `pictures`
       # ({ name => bytes }), and that of a film or a sound the name under which the reader can `copy` it;
-      # notes: what the speaker wrote; missing: what could not be read, a word for each ("chart").
-      Slide = Struct.new(:width, :height, :colour, :backdrop, :items, :pictures, :notes, :missing, keyword_init: true)
+      # notes: what the speaker wrote; missing: what could not be read, a word for each ("chart"); hidden: whether the show
+      # leaves it out.
+      Slide = Struct.new(:width, :height, :colour, :backdrop, :items, :pictures, :notes, :missing, :hidden, keyword_init: true)
 
       # The name under which a drawing that was made here is among a slide's pictures: the same for the same drawing.
       def self.own_name(svg) = "drawn-#{Digest::SHA256.hexdigest(svg)[0, 24]}.svg"

@@ -23,8 +23,8 @@ module Usher
         end
 
         # The Slide it has become.
-        def finish(colour:, notes:)
-          Slide.new(width: @width, height: @height, colour: colour, backdrop: @backdrop, items: @items, pictures: @pictures, notes: notes, missing: @missing)
+        def finish(colour:, notes:, hidden: false)
+          Slide.new(width: @width, height: @height, colour: colour, backdrop: @backdrop, items: @items, pictures: @pictures, notes: notes, missing: @missing, hidden: hidden)
         end
 
         # Everything that the block puts here belongs together.

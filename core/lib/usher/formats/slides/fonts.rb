@@ -6,7 +6,7 @@ module Usher
         # By parts of their names, the first that fits. "plain" is for those whose letters are as broad as its own; any other
         # face without serifs is "broad", which the standard of free desktops puts in place of what it does not have.
         KNOWN = {
-          "read" => /atkinson/, "title" => /bricolage/, "hand" => /andika|comic|hand|script|chalk|marker/, "code" => /mono|courier|consol|menlo|code|cousine|cumberland|typewriter|terminal|fixed/,
+          "read" => /atkinson/, "title" => /bricolage/, "hand" => /andika|comic|hand|script|chalk|marker/, "code" => /mono|courier|consol|menlo|(?<!uni)code|cousine|cumberland|typewriter|terminal|fixed/,
           "slim" => /calibri|carlito/,
           "plain" => /arial(?! black)|arimo|helvet|(liberation|ms|microsoft) sans|nimbus san|free ?sans|albany|swiss|tahoma|segoe|trebuchet|aptos|roboto(?! slab)|univers|frutiger/,
           "broad" => /sans|gothic/,

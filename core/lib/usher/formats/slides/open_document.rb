@@ -42,7 +42,7 @@ module Usher
           end
           Tree.new(@archive, canvas, @styles[:page]).draw(page)
           canvas.paint(backdrop, bytes: (@archive.bytes(backdrop) if backdrop.is_a?(String)))
-          canvas.finish(colour: colour, notes: notes(page))
+          canvas.finish(colour: colour, notes: notes(page), hidden: @styles[:page].of("drawing-page", page["style-name"], "visibility") == "hidden")
         end
 
         def copy(name, io) = @archive.copy(name, io)

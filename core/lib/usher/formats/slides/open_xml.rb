@@ -36,7 +36,7 @@ module Usher
           colour, backdrop = ground(layers, inks)
           draw(layers, canvas, inks)
           backdrop.is_a?(Part) ? canvas.paint(backdrop.name, bytes: backdrop.bytes) : canvas.paint(backdrop)
-          canvas.finish(colour: colour, notes: notes(slide))
+          canvas.finish(colour: colour, notes: notes(slide), hidden: %w[0 false].include?(slide.root["show"]))
         end
 
         def copy(name, io) = @archive.copy(name, io)
@@ -61,7 +61,7 @@ module Usher
           layers.each do |part|
             paint = Part.at(part.root, "cSld", "bg") or next
             if (own = Part.at(paint, "bgPr"))
-              picture = Part.at(own, "blipFill", "blip")&.then { |blip| part.related(Part.relation(blip, "embed")) }
+              picture = Part.at(own, "blipFill")&.then { |fill| (inks.photo(fill, part) if Inks.tile(fill)) || part.related(Part.relation(Part.at(fill, "blip"), "embed")) }
               return [ [ inks.fill(own), Colour::WHITE ].find { |one| one && one != "none" }, picture || inks.paint(own) ]
             end
             reference = Part.at(paint, "bgRef")

@@ -1,29 +1,37 @@
 module Usher
   module Formats
     module Slides
-      # A fill that is a picture, stretched over the box (SVG 2, 14.3).
+      # A fill that is a picture, stretched over the box or laid beside itself over and over (SVG 2, 14.3).
       class Photo
         include Paint
 
         NOTES = [ 0xE1, 0xED, 0xFE ].freeze # markers of where it was taken, and by whom: APP1, APP13, COM
         TYPES = { "\xFF\xD8".b => "jpeg", "\x89P".b => "png" }.freeze
 
-        # bytes: of a picture of dots; crop: the part that is shown, [left, top, width, height] in shares.
-        def initialize(bytes, crop: nil)
-          @bytes, @crop = bare(bytes.b), crop || [ 0, 0, 1, 1 ]
+        DOT = 0.75 # points, of a tile that is as large as it is
+        LEAST = 1 # point, of a tile's sides
+
+        # bytes: of a picture of dots; crop: the part that is shown, [left, top, width, height] in shares; tile: how large it lies
+        # beside itself, [across, down] in shares of its own size, nil where it is stretched.
+        def initialize(bytes, crop: nil, tile: nil)
+          @bytes, @crop, @tile = bare(bytes.b), crop || [ 0, 0, 1, 1 ], tile
         end
 
         # Whether these bytes can be a fill.
         def self.reads?(bytes) = TYPES.key?(bytes.to_s.b[0, 2])
 
         # See Paint.
-        def definition(x, y, width, height, _scale = 1)
+        def definition(x, y, width, height, scale = 1)
+          width, height = tiled(scale) || [ width, height ]
           left, top, wide, high = @crop
           image = Markup.tag("image", href: "data:image/#{TYPES.fetch(@bytes[0, 2])};base64,#{[ @bytes ].pack('m0')}", x: -left * width / wide, y: -top * height / high, width: width / wide, height: height / high, preserveAspectRatio: "none")
           Markup.tag("pattern", { id: ID, patternUnits: "userSpaceOnUse", x: x, y: y, width: width, height: height }, image)
         end
 
         private
+
+        # How large one tile is, in user units.
+        def tiled(scale) = @tile && Raster.size(@bytes)&.zip(@tile)&.map { |dots, share| [ dots * DOT * share, LEAST ].max * scale }
 
         # A JPEG (ITU-T T.81, B.1.1.4) without its notes, up to where its picture begins; anything else as it is.
         def bare(bytes)

@@ -29,6 +29,7 @@ module Usher
         KERNED = 1.003 # by which lines are measured too wide (Text::Face)
         OVER = 1.5 # ems that words may stand out of their box
         LEAST = 8 # page units
+        UNBOUND = 8_000 # page units that lines have which do not break
         FARTHEST = 5 # ems from a sign to its words
         APART = 0.05 # ems at least between them
         ALIKE = 0.02 # by which sizes may differ and be one
@@ -43,12 +44,14 @@ module Usher
         end
 
         # insets: points between the box and the text, [left, top, right, bottom]; anchor: "top", "middle" or
-        # "bottom"; fits: whether the slide itself makes them smaller where they need more room than there is.
-        def initialize(paragraphs, insets: [ 7.2, 3.6, 7.2, 3.6 ], anchor: "top", fits: false)
-          @insets, @anchor, @over = insets, anchor, fits ? 0 : OVER
+        # "bottom"; fits: whether the slide itself makes them smaller where they need more room than there is; wraps: whether lines
+        # break at the box's side; turn: degrees clockwise, a multiple of 90, by which all of it is turned in the box.
+        def initialize(paragraphs, insets: [ 7.2, 3.6, 7.2, 3.6 ], anchor: "top", fits: false, wraps: true, turn: 0)
+          @insets, @anchor, @over, @wraps, @turn = insets, anchor, fits ? 0 : OVER, wraps, turn
           @paragraphs, @first = spaced(paragraphs), paragraphs.first
           blank = ->(one) { one.text.strip.empty? }
-          @paragraphs = @paragraphs.reverse.drop_while(&blank).reverse # which take no room from the others
+          @paragraphs = @paragraphs.reverse.drop_while(&blank).reverse # which take no room from the others, like breaks at the end
+          @paragraphs.last&.then { |last| last.runs = last.runs.reverse.drop_while { |run| run.text.strip.empty? }.reverse }
           @paragraphs = @paragraphs.drop_while(&blank) if anchor != "top"
         end
 
@@ -68,6 +71,7 @@ module Usher
         # point.
         def items(box, scale)
           return [] if empty?
+          box = upright(box)
           left, top, right, bottom = insets(box, scale)
           wide, high = [ box.width - left - right, 20 ].max, [ box.height - top - bottom, 0 ].max
           texts = fitting(wide, high, scale)
@@ -88,6 +92,13 @@ module Usher
 
         private
 
+        # The box as the words have it, which may be turned in it.
+        def upright(box)
+          return box if @turn.zero?
+          wide, high = @turn % 180 == 90 ? [ box.height, box.width ] : [ box.width, box.height ]
+          Geometry::Box.new(box.x + (box.width - wide) / 2, box.y + (box.height - high) / 2, wide, high, box.angle + @turn)
+        end
+
         # Page units between the box and them, [left, top, right, bottom].
         def insets(box, scale)
           beside = @area ? [ @area[0] * box.width, @area[1] * box.height, (1 - @area[2]) * box.width, (1 - @area[3]) * box.height ] : [ 0, 0, 0, 0 ]
@@ -107,7 +118,7 @@ module Usher
             down = 0
             found = blocks.each_with_index.map do |block, index|
               down += block.first.before * scale * factor unless index.zero?
-              text = Items.build({ "kind" => "text", "id" => "t", "y" => 0, **across(block, wide, scale), **written(block, scale * factor) })
+              text = Items.build({ "kind" => "text", "id" => "t", "y" => 0, **across(block, wide, scale), **written(block, scale * factor), **(@wraps ? {} : { "room" => UNBOUND }) })
               [ text, down, rise(block) * text.size ].tap { down += text.height }
             end
             break if down <= high + found.last.first.size * @over && found.none? { |text, _| broken?(text) }

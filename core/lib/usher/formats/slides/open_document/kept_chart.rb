@@ -4,7 +4,9 @@ module Usher
       # A chart with the table that is kept in it (ISO/IEC 26300-1, 11), as a Slides::Chart.
       class OpenDocument::KeptChart
         Node = OpenDocument::Node
-        KINDS = { "chart:bar" => "column", "chart:line" => "line", "chart:area" => "line", "chart:circle" => "pie", "chart:ring" => "pie" }.freeze
+        KINDS = { "chart:bar" => "column", "chart:line" => "line", "chart:area" => "area", "chart:circle" => "pie", "chart:ring" => "pie", "chart:radar" => "web", "chart:filled-radar" => "web", "chart:net" => "web" }.freeze
+        SIDES = { "start" => "left", "top" => "top", "bottom" => "bottom" }.freeze
+        RING = 0.5
         FROM_TO = /\$?([A-Z]{1,3})\$?(\d{1,6})/
         MOST = 200 # columns or rows
 
@@ -24,10 +26,26 @@ module Usher
           return if series.empty?
           count = series.map { |one| one.values.size }.max
           words = cells(@area.all("axis").filter_map { |axis| axis.at("categories")&.[]("cell-range-address") }.first)
-          Chart.new(kind, Array.new(count) { |index| words[index].to_s }, series, title: (@chart.at("title")&.paragraphs || []).map(&:text).join(" "), stacked: %w[stacked percentage].any? { |name| of(@area, name) == "true" }, ink: ink)
+          Chart.new(kind, Array.new(count) { |index| words[index].to_s }, series, title: (@chart.at("title")&.paragraphs || []).map(&:text).join(" "), style: style)
         end
 
         private
+
+        def style
+          numbers, names = %w[y x].map { |dimension| @area.all("axis").find { |axis| axis["dimension"] == dimension } }
+          low, high, step = %w[minimum maximum interval-major].map { |name| of(numbers, name)&.then { |said| Float(said, exception: false) } }
+          Chart::Style.new(stacked: of(@area, "percentage") == "true" ? "share" : ("sum" if of(@area, "stacked") == "true"), gap: share(of(numbers, "gap-width"), 1).clamp(0, 5), overlap: share(of(numbers, "overlap"), 0).clamp(-1, 1), legend: @chart.at("legend")&.then { |node| SIDES.fetch(node["legend-position"], "right") },
+            low: low, high: high, step: step, grid: numbers.nil? || !numbers.at("grid").nil?, names: seen?(names), numbers: seen?(numbers), letters: letters(numbers), ink: ink, hole: @chart["class"] == "chart:ring" ? RING : 0)
+        end
+
+        def share(said, usual) = Float(said, exception: false)&.fdiv(100) || usual
+        def seen?(axis) = of(axis, "visible") != "false" && of(axis, "display-label") != "false"
+
+        def letters(axis)
+          axis && @styles.lineage("chart", axis["style-name"]).filter_map { |node| OpenDocument::Styles.said(node, "font-size", words: true) }.first.to_s[/\A([\d.]+)pt\z/, 1]&.to_f&.clamp(4, 60)
+        end
+
+        def labels(node) = { "value" => "value", "percentage" => "share", "value-and-percentage" => "value" }[of(node, "data-label-number")]
 
         def of(node, attribute) = node && @styles.of("chart", node["style-name"], attribute)
 
@@ -36,10 +54,10 @@ module Usher
           return if values.compact.empty?
           own = colour(node, kind)
           single = node.all("data-point").flat_map { |point| [ colour(point, kind) ] * (point["repeated"] || 1).to_i.clamp(1, Chart::MOST) }
-          Chart::Series.new(name: cells(node["label-cell-address"]).first.to_s, values: values, colours: Array.new(values.size) { |index| single[index] || own || Chart::GREY })
+          Chart::Series.new(name: cells(node["label-cell-address"]).first.to_s, values: values, colours: Array.new(values.size) { |index| single[index] || own || Chart::GREY }, labels: labels(node))
         end
 
-        def colour(node, kind) = of(node, kind == "line" ? "stroke-color" : "fill-color").to_s.downcase[/\A#\h{6}\z/]
+        def colour(node, kind) = of(node, %w[line web].include?(kind) ? "stroke-color" : "fill-color").to_s.downcase[/\A#\h{6}\z/]
 
         # That of the letters on its axes.
         def ink

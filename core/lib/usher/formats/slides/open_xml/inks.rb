@@ -8,16 +8,20 @@ module Usher
         NAMED = { "black" => "000000", "white" => "ffffff", "red" => "ff0000", "green" => "008000", "blue" => "0000ff", "yellow" => "ffff00", "gray" => "808080", "orange" => "ffa500" }.freeze
         DASHES = { "solid" => "solid", "dot" => "dotted", "sysDot" => "dotted" }.freeze
         USUAL_BREADTH = 0.75 # points
+        GAMMA = 2.3 # of colours, where they are made lighter or darker by light
 
         # layers: the slide, its layout and its master.
         def initialize(layers)
-          theme = layers.last.follow("theme")
+          @themed = theme = layers.last.follow("theme")
           @format = Part.at(theme&.root, "themeElements", "fmtScheme")
           @fonts = Part.at(theme&.root, "themeElements", "fontScheme")
           @theme = (Part.at(theme&.root, "themeElements", "clrScheme")&.element_children || []).to_h { |node| [ node.name, node ] }
           map = layers.filter_map { |part| Part.at(part.root, "clrMapOvr", "overrideClrMapping") || Part.at(part.root, "clrMap") }.first
           @map = map ? MAP.merge(map.attributes.transform_values(&:value)) : MAP
         end
+
+        # How large the picture of a fill lies beside itself, [across, down] in shares of its own size; nil where it does not.
+        def self.tile(fill) = Part.at(fill, "tile")&.then { |node| %w[sx sy].map { |side| node[side] ? node[side].to_f.abs.clamp(1_000, 10_000_000) / 100_000 : 1 } }
 
         # The colour that an element holds ("#rrggbb"), or nil.
         def colour(holder)
@@ -54,10 +58,24 @@ module Usher
           number = reference&.[]("idx").to_i
           list, number = number > 1000 ? [ "bgFillStyleLst", number - 1000 ] : [ "fillStyleLst", number ]
           paint = Part.at(@format, list)&.element_children.to_a[number - 1] if number.positive?
+          return photo(paint, @themed) if paint&.name == "blipFill"
           @own = colour(reference)
           { "gradFill" => :graded, "pattFill" => :patterned }[paint&.name]&.then { |how| send(how, paint) }
         ensure
           @own = nil
+        end
+
+        # A colour that is so much darker (by under 0) or lighter, up to 1.
+        def shaded(colour, by)
+          share = 1 - by.abs
+          joined(lit(colour) { |part| by.negative? ? part * share : 1 - (1 - part) * share })
+        end
+
+        # The picture of a fill, as the part that holds it has it, where it lies beside itself or belongs to the theme; nil where it
+        # cannot be a fill.
+        def photo(fill, part)
+          bytes = part&.related(Part.relation(Part.at(fill, "blip"), "embed"))&.bytes
+          Photo.new(bytes, tile: self.class.tile(fill)) if Photo.reads?(bytes)
         end
 
         # How a shape is painted, by its own properties or else by its style. Answers with a Look.
@@ -149,13 +167,16 @@ module Usher
           changes.reduce(colour) do |now, change|
             by = share(change["val"])
             case change.name
-            when "tint" then joined(parts(now).map { |part| 1 - (1 - part) * by })
-            when "shade" then joined(parts(now).map { |part| part * by })
+            when "tint" then joined(lit(now) { |part| 1 - (1 - part) * by })
+            when "shade" then joined(lit(now) { |part| part * by })
             when "lumMod", "lumOff", "satMod" then turned(now, change.name, by)
             else now
             end
           end
         end
+
+        # The parts of a colour, changed as light, of which there is less than their numbers say.
+        def lit(colour) = parts(colour).map { |part| yield(part**GAMMA).clamp(0, 1)**(1 / GAMMA) }
 
         def turned(colour, name, by)
           hue, saturation, light = hsl(colour)

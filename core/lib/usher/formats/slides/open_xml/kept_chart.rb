@@ -2,51 +2,121 @@ module Usher
   module Formats
     module Slides
       # A chart with the numbers that are kept in it (ISO/IEC 29500-1, 21.2), as a Slides::Chart.
-      module OpenXml::KeptChart
+      class OpenXml::KeptChart
         Part = OpenXml::Part
-        KINDS = { "barChart" => "column", "bar3DChart" => "column", "lineChart" => "line", "line3DChart" => "line", "areaChart" => "line", "area3DChart" => "line", "pieChart" => "pie", "pie3DChart" => "pie", "doughnutChart" => "pie", "ofPieChart" => "pie" }.freeze
-        ACCENTS = 6
+        KINDS = {
+          "barChart" => "column", "bar3DChart" => "column", "lineChart" => "line", "line3DChart" => "line", "stockChart" => "line", "areaChart" => "area", "area3DChart" => "area", "scatterChart" => "points", "bubbleChart" => "points",
+          "pieChart" => "pie", "pie3DChart" => "pie", "doughnutChart" => "pie", "ofPieChart" => "pie", "radarChart" => "web"
+        }.freeze
+        TOGETHER = %w[column line area].freeze # that share their axes
+        STACKED = { "stacked" => "sum", "percentStacked" => "share" }.freeze
+        SIDES = { "r" => "right", "l" => "left", "t" => "top", "tr" => "right" }.freeze
+        ACCENTS, COLOURFUL = (1..6).map { |number| "accent#{number}" }, 2
 
-        module_function
+        # root: of the chart's part; inks: Inks of the slide. nil for a kind that is not drawn, or where nothing is kept.
+        def self.read(root, inks) = new(root, inks).chart
 
-        # root: of the chart's part. nil for a kind that is not drawn, or where nothing is kept.
-        def read(root, inks)
-          area = Part.at(root, "chart", "plotArea")
-          drawn = area&.element_children&.find { |child| KINDS.key?(child.name) } or return
-          kind = Part.at(drawn, "barDir")&.[]("val") == "bar" ? "bar" : KINDS.fetch(drawn.name)
-          all = Part.all(drawn, "ser")
-          categories = points(Part.at(all.first, "cat"))
-          series = all.each_with_index.filter_map { |one, index| series(one, index, kind, inks) }
+        def initialize(root, inks)
+          @root, @inks = root, inks
+          @area = Part.at(root, "chart", "plotArea")
+          @groups = @area&.element_children.to_a.select { |child| KINDS.key?(child.name) }
+        end
+
+        def chart
+          @main = @groups.first or return
+          kind = kind_of(@main)
+          shown = @groups.select { |group| group == @main || TOGETHER.include?(kind) && TOGETHER.include?(kind_of(group)) }
+          nodes = shown.flat_map { |group| Part.all(group, "ser").map { |node| [ node, group ] } }
+          series = nodes.each_with_index.filter_map { |(node, group), index| series(node, group, index, nodes.size) }
           return if series.empty?
+          names = points(nodes.map { |node, _| Part.at(node, "cat") }.compact.first)
           count = series.map { |one| one.values.size }.max
-          Chart.new(kind, Array.new(count) { |index| categories[index].to_s }, series, title: title(root), stacked: %w[stacked percentStacked].include?(Part.at(drawn, "grouping")&.[]("val")), ink: ink(root, area, inks))
+          Chart.new(kind, Array.new(count) { |index| names[index].to_s }, series, title: title(series), style: style(kind))
         end
 
-        # The colour of its letters, as an axis or the whole says it.
-        def ink(root, area, inks)
-          said = [ *area.element_children.select { |child| child.name.end_with?("Ax") }, root ].filter_map { |node| Part.at(node, "txPr", "p", "pPr", "defRPr")&.then { |look| inks.fill(look) } }.first
-          said && said != "none" ? said : Colour::INK
-        end
+        private
 
-        def series(node, index, kind, inks)
-          values = points(Part.at(node, "val")).map { |value| Float(value, exception: false) }
+        def kind_of(group) = Part.at(group, "barDir")&.[]("val") == "bar" ? "bar" : KINDS.fetch(group.name)
+
+        def value(node, *names) = Part.at(node, *names)&.[]("val")
+        def yes?(node, *names) = Part.at(node, *names)&.then { |found| !%w[0 false].include?(found["val"]) }
+
+        def series(node, group, index, count)
+          values = points(Part.at(node, "val") || Part.at(node, "yVal")).map { |one| Float(one, exception: false) }
           return if values.empty?
-          own = inks.fill(Part.at(node, "spPr")) || inks.fill(Part.at(node, "spPr", "ln"))
-          accents = (1..ACCENTS).map { |number| inks.of_theme("accent#{number}") || Chart::GREY }
-          single = Part.all(node, "dPt").to_h { |point| [ Part.at(point, "idx")&.[]("val").to_i, inks.fill(Part.at(point, "spPr")) ] }.reject { |_, colour| [ nil, "none" ].include?(colour) }
-          usual = ->(number) { kind == "pie" ? accents[number % ACCENTS] : (own unless own == "none") || accents[index % ACCENTS] }
-          Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, colours: Array.new(values.size) { |number| single[number] || usual.(number) })
+          kind = kind_of(group)
+          places = points(Part.at(node, "xVal")).map { |one| Float(one, exception: false) } if kind == "points"
+          joined = group.name == "scatterChart" && @inks.fill(Part.at(node, "spPr", "ln")) != "none"
+          Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours(node, kind, values.size, index, count), kind: joined ? "line" : (kind unless kind == kind_of(@main)), labels: labels(node, group))
         end
 
-        # What is kept of a list, in its order; nil where a place is empty.
+        # One for each of its values: what a value says of itself, what all of them do, and the chart's own.
+        def colours(node, kind, size, index, count)
+          fill, line = @inks.fill(Part.at(node, "spPr")), @inks.fill(Part.at(node, "spPr", "ln"))
+          own = (%w[line web].include?(kind) ? [ line, fill ] : [ fill, line ]).find { |one| one && one != "none" }
+          single = Part.all(node, "dPt").to_h { |point| [ value(point, "idx").to_i, @inks.fill(Part.at(point, "spPr")) ] }.reject { |_, colour| [ nil, "none" ].include?(colour) }
+          many = kind == "pie" || count == 1 && yes?(@main, "varyColors") && %w[column bar].include?(kind)
+          Array.new(size) { |number| single[number] || (many ? automatic(number, size) : own || automatic(index, count)) }
+        end
+
+        # The colour of one of so many by the style of the chart: the accents of the theme in turn, or shades of one of them.
+        def automatic(index, count)
+          number = ((value(@root, "style") || value(@root, "AlternateContent", "Fallback", "style") || COLOURFUL).to_i - 1) % 8 + 1
+          list = number == COLOURFUL ? ACCENTS : number == 1 ? %w[dk1] : [ "accent#{number - 2}" ]
+          colour = @inks.of_theme(list[index % list.size]) || Chart::GREY
+          @inks.shaded(colour, (index / list.size + 1.0) / ((count - 1) / list.size + 2) * 1.4 - 0.7)
+        end
+
+        def labels(node, group)
+          said = [ node, group ].filter_map { |one| Part.at(one, "dLbls") }.find { |one| !yes?(one, "delete") } or return
+          return "share" if yes?(said, "showPercent")
+          "value" if yes?(said, "showVal")
+        end
+
+        # What is kept of a list, in its order; nil where a place is empty. Of words in several levels the innermost.
         def points(holder)
-          cache = holder&.at_xpath(".//*[local-name()='strCache' or local-name()='numCache']") or return []
+          cache = holder&.at_xpath(".//*[local-name()='strCache' or local-name()='numCache' or local-name()='lvl' or local-name()='strLit' or local-name()='numLit']") || (holder if Part.at(holder, "v")) or return []
+          return [ Part.at(cache, "v").text ] if Part.at(cache, "v")
           known = Part.all(cache, "pt").to_h { |point| [ point["idx"].to_i, Part.at(point, "v")&.text ] }
           known.empty? ? [] : Array.new([ known.keys.max + 1, Chart::MOST ].min) { |index| known[index] }
         end
 
-        def title(root) = Part.at(root, "chart", "title").then { |node| node ? node.xpath(".//*[local-name()='t']").map(&:text).join(" ") : "" }
-        private_class_method :series, :points, :title, :ink
+        def title(series)
+          node = Part.at(@root, "chart", "title")
+          said = node ? node.xpath(".//*[local-name()='p']").map { |line| line.xpath(".//*[local-name()='t']").map(&:text).join }.join(" ").strip : ""
+          return said unless said.empty?
+          series.one? && (node || value(@root, "chart", "autoTitleDeleted") == "0") && value(@root, "chart", "autoTitleDeleted") != "1" ? series[0].name : ""
+        end
+
+        def style(kind)
+          axes = @area.element_children.select { |child| child.name.end_with?("Ax") }
+          numbers, names = axes.find { |axis| axis.name == "valAx" }, axes.find { |axis| axis.name != "valAx" }
+          low, high = %w[min max].map { |end_| number(numbers, "scaling", end_) }
+          Chart::Style.new(stacked: STACKED[value(@main, "grouping")], gap: (number(@main, "gapWidth") || 150).clamp(0, 500) / 100, overlap: (number(@main, "overlap") || 0).clamp(-100, 100) / 100, legend: legend, plot: plot, low: low, high: high, step: number(numbers, "majorUnit"), format: Part.at(numbers, "numFmt")&.[]("formatCode"),
+            grid: numbers.nil? || !Part.at(numbers, "majorGridlines").nil?, names: seen?(names), numbers: seen?(numbers), letters: letters(axes), ink: ink(axes), hole: (kind == "pie" && number(@main, "holeSize") || 0).clamp(0, 90) / 100.0)
+        end
+
+        def number(node, *names) = value(node, *names)&.then { |said| Float(said, exception: false) }
+        def seen?(axis) = axis.nil? || !yes?(axis, "delete") && value(axis, "tickLblPos") != "none"
+        def legend = Part.at(@root, "chart", "legend")&.then { |node| SIDES.fetch(value(node, "legendPos") || "r", "bottom") }
+
+        # Where the file puts what lies between the axes, in shares of the whole.
+        def plot
+          layout = Part.at(@area, "layout", "manualLayout")
+          return unless layout && value(layout, "layoutTarget") == "inner" && %w[xMode yMode].all? { |mode| value(layout, mode) == "edge" }
+          place = %w[x y w h].map { |side| number(layout, side) }
+          place if place.all? { |share| share&.between?(0, 1) } && place.last(2).min > 0.05
+        end
+
+        # What the letters look like, as the whole or an axis says it.
+        def lettered(axes) = [ @root, *axes ].filter_map { |node| Part.at(node, "txPr", "p", "pPr", "defRPr") }
+
+        def letters(axes) = lettered(axes).filter_map { |look| look["sz"]&.to_f&./(100) }.first&.clamp(4, 60)
+
+        def ink(axes)
+          said = lettered(axes.reverse + axes).filter_map { |look| @inks.fill(look) }.first
+          said && said != "none" ? said : Colour::INK
+        end
       end
     end
   end

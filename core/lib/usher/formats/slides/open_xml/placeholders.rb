@@ -5,6 +5,7 @@ module Usher
       # kind on the layout and the master (ISO/IEC 29500-1, 19.3.1.36), words from the master's styles.
       class OpenXml::Placeholders
         Part = OpenXml::Part
+        SHAPES = %w[sp cxnSp].freeze
         TITLES, BODIES = %w[title ctrTitle].freeze, [ "body", "subTitle", "obj", nil ].freeze
 
         # layers: the part a shape lies on and those behind it; show: the presentation's own part.
@@ -24,11 +25,12 @@ module Usher
           end
         end
 
-        # The lists of looks by level that are behind all shapes like this one.
+        # The lists of looks by level that are behind all shapes like this one: what is no placeholder has them from the
+        # presentation alone, what is no shape (a table) from the master's last list too.
         def styles(shape)
           own = self.class.of(shape)
-          kind = own && { "titleStyle" => TITLES, "bodyStyle" => BODIES }.find { |_, types| types.include?(own["type"]) }&.first || "otherStyle"
-          [ Part.at(@layers.last.root, "txStyles", kind), Part.at(@show.root, "defaultTextStyle") ].compact
+          kind = own ? { "titleStyle" => TITLES, "bodyStyle" => BODIES }.find { |_, types| types.include?(own["type"]) }&.first || "otherStyle" : ("otherStyle" unless SHAPES.include?(shape.name))
+          [ (Part.at(@layers.last.root, "txStyles", kind) if kind), Part.at(@show.root, "defaultTextStyle") ].compact
         end
 
         # What tables' styles are, or nil.

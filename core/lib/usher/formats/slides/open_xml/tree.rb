@@ -8,6 +8,7 @@ module Usher
         PLAYED = { "videoFile" => "video", "audioFile" => "sound", "quickTimeFile" => "video", "wavAudioFile" => "sound" }.freeze
         SHADES = { "lighten" => 0.4, "lightenLess" => 0.2, "darken" => -0.4, "darkenLess" => -0.2 }.freeze
         PLAIN = %w[rect roundRect ellipse].freeze # forms that pictures have by themselves
+        RELATED = %w[relid id pict].freeze # attributes that name a picture, in VML
         CONNECTOR = /\A(bent|curved)Connector/
 
         # backdrop: whether it is a layout or a master, whose placeholders are not shown; groups: the
@@ -32,7 +33,16 @@ module Usher
           paint, style = Part.at(properties, "blipFill"), Part.at(node, "style")
           written = words(node, behind, style)
           return pictured(node, paint, box, flips, written) if paint
+          apart = written_apart(node, written, box) and written = nil
           form([ properties, *inherited ], box, @inks.look(properties, style, inherited: inherited), flips: flips, words: written, link: link(node))
+          apart&.call
+        end
+
+        # In a diagram words may have a box of their own, turned once more than their shape: they are put over it afterwards. nil
+        # where they have none.
+        def written_apart(node, words, box)
+          own, = placed([ node ], "txXfrm") if words
+          own && -> { @canvas.write(words, Geometry::Box.new(own.x, own.y, own.width, own.height, own.angle + box.angle)) }
         end
 
         def form(properties, box, look, **given)
@@ -63,7 +73,7 @@ module Usher
 
         def pictured(node, paint, box, flips, words)
           @canvas.together do
-            image(node, paint, box, flips, Part.at(node, "spPr"))
+            image(node, paint, box, flips, Part.at(node, "spPr"), style: Part.at(node, "style"))
             @canvas.write(words, box)
           end
         end
@@ -90,15 +100,16 @@ module Usher
           @part.related(Part.relation(newer, "embed")) || @part.related(Part.relation(played, "link")) || @part.related(Part.relation(played, "embed"))
         end
 
-        # Of another form than a picture can have by itself: an Outline in shares of its box, or nil.
-        def cut(properties, box)
+        # Of another form than a picture can have by itself: an Outline in shares of its box, or nil. always: even of one that it can.
+        def cut(properties, box, always: false)
           free, preset = Part.at(properties, "custGeom"), Part.at(properties, "prstGeom")
           return outline(free, box) if free
-          Presets.outline(preset["prst"], box.width, box.height, bends(preset)) if preset && Presets.known?(preset["prst"]) && !PLAIN.include?(preset["prst"])
+          name = preset&.[]("prst") || "rect"
+          Presets.outline(name, box.width, box.height, bends(preset)) if Presets.known?(name) && (always || !PLAIN.include?(name))
         end
 
-        # properties: of the shape it has, whose outline it may have too.
-        def image(node, fill, box, flips, properties)
+        # properties: of the shape it has, whose outline it may have too; style: what that looks like where it says nothing.
+        def image(node, fill, box, flips, properties, style: nil)
           blip = Part.at(fill, "blip")
           part = @part.related(Part.relation(blip, "embed"))
           left, top, right, bottom = %w[l t r b].map { |side| (Part.at(fill, "srcRect")&.[](side).to_f / 100_000).clamp(0, 0.95) }
@@ -106,9 +117,10 @@ module Usher
           crop = nil if crop && crop.last(2).min < 0.02
           opacity = Part.at(blip, "alphaModFix")&.[]("amt")&.to_f&./(100_000) || 1
           told = { alt: named(node)["descr"], flips: flips, link: link(node) }
-          form = cut(properties, box) if Photo.reads?(part&.bytes)
-          return @canvas.drawn(form, box, @inks.look(properties, nil).tap { |look| look.fill, look.paint, look.opacity = Chart::GREY, Photo.new(part.bytes, crop: crop), opacity }, **told) if form
-          @canvas.picture(part&.name, part&.bytes, box, crop: crop, round: rounded(Part.at(properties, "prstGeom"), box), opacity: opacity.clamp(0.05, 1), look: @inks.look(properties, nil), **told)
+          look, tile = @inks.look(properties, style), OpenXml::Inks.tile(fill)
+          form = cut(properties, box, always: tile) if Photo.reads?(part&.bytes)
+          return @canvas.drawn(form, box, look.tap { look.fill, look.paint, look.opacity = Chart::GREY, Photo.new(part.bytes, crop: crop, tile: tile), opacity }, **told) if form
+          @canvas.picture(part&.name, part&.bytes, box, crop: crop, round: rounded(Part.at(properties, "prstGeom"), box), opacity: opacity.clamp(0.05, 1), look: look, **told)
         end
 
         def group(node)
@@ -131,8 +143,17 @@ module Usher
           elsif (drawing = diagram(data)) then parts_of(drawing, box)
           elsif (chart = chart(data)) then chart.draw(@canvas, box)
           elsif stand_in then picture(stand_in)
+          elsif (kept = likeness(data)) then @canvas.picture(kept.name, kept.bytes, box, alt: named(node)["descr"], link: link(node))
           else @canvas.miss(data["uri"].to_s.end_with?("/chart") ? "chart" : "object")
           end
+        end
+
+        # The picture that older files keep of something of another program, in a drawing in VML beside the slide (ISO/IEC 29500-4,
+        # 19.1.2.11), by the name of its shape there.
+        def likeness(data)
+          name, drawing = Part.at(data, "oleObj")&.[]("spid"), @part.follow("vmlDrawing")
+          image = drawing&.root&.xpath(".//*[local-name()='shape']")&.find { |shape| shape["id"] == name }&.then { |shape| Part.at(shape, "imagedata") }
+          image&.attribute_nodes.to_a.filter_map { |attribute| drawing.related(attribute.value) if RELATED.include?(attribute.node_name) }.first
         end
 
         def chart(data) = @part.related(Part.relation(Part.at(data, "chart"), "id"))&.then { |part| OpenXml::KeptChart.read(part.root, @inks) }
@@ -162,8 +183,8 @@ module Usher
         end
 
         # The box in points of the first of these that has one, on the slide, and its flips; nil where none has.
-        def placed(properties)
-          frame = properties.filter_map { |one| Part.at(one, "xfrm") }.find { |one| pair(one, "off", "x", "y") && pair(one, "ext", "cx", "cy") } or return
+        def placed(properties, name = "xfrm")
+          frame = properties.filter_map { |one| Part.at(one, name) }.find { |one| pair(one, "off", "x", "y") && pair(one, "ext", "cx", "cy") } or return
           box = Geometry::Box.new(*pair(frame, "off", "x", "y"), *pair(frame, "ext", "cx", "cy"), frame["rot"].to_f / 60_000)
           flips = { "across" => "flipH", "down" => "flipV" }.select { |_, name| %w[1 true].include?(frame[name]) }.keys
           @groups.reduce([ box, flips ]) { |(now, mirrored), matrix| matrix.apply(now, mirrored) }

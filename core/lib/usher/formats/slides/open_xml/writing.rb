@@ -9,6 +9,7 @@ module Usher
         STEP = 18.0 # points for each level, where nothing is said
         STRUCK = %w[sngStrike dblStrike].freeze
         ANCHOR = { "ctr" => "middle", "b" => "bottom" }.freeze
+        TURNS = { "vert" => 90, "vert270" => 270, "eaVert" => 90 }.freeze # degrees
         INSETS = { "lIns" => 91_440, "tIns" => 45_720, "rIns" => 91_440, "bIns" => 45_720 }.freeze # EMU
 
         # bodies: the shape's txBody and those behind it, nearest first; styles: lists of looks by level;
@@ -23,7 +24,8 @@ module Usher
         # said: what the insets are said by, [left, top, right, bottom] in EMU; nil where it does not say one.
         def words(said = INSETS.keys.map { |name| frame(name) })
           insets = said.zip(INSETS.values).map { |own, usual| (own&.to_f || usual) / OpenXml::POINT }
-          Words.new(Part.all(@bodies.first, "p").flat_map { |paragraph| read(paragraph) }, insets: insets, anchor: ANCHOR.fetch(frame("anchor"), "top"), fits: !Part.at(@frames.first, "normAutofit").nil?)
+          Words.new(Part.all(@bodies.first, "p").flat_map { |paragraph| read(paragraph) }, insets: insets, anchor: ANCHOR.fetch(frame("anchor"), "top"), fits: !Part.at(@frames.first, "normAutofit").nil?,
+            wraps: frame("wrap") != "none", turn: TURNS.fetch(frame("vert"), 0))
         end
 
         private

@@ -1,0 +1,160 @@
+module Usher
+  module Formats
+    module Slides
+      # Bars, lines and areas between an axis of words and one of values.
+      class Chart::Axes
+        GRID, AXIS = "#b9b2ab".freeze, Chart::GREY
+        BAND = 0.35 # of the height that words under an axis may have
+        ROWS = 3 # lines of words under one place
+        SLOPE = 45 # degrees, of words that have no room beside each other
+        TICK = 0.4 # ems, between words and their axis
+
+        def initialize(pen, kind, categories, series, style)
+          @pen, @kind, @categories, @series, @style = pen, kind, categories, series, style
+          @lying = kind == "bar"
+        end
+
+        def draw(box)
+          @scale = Chart::Scale.new(sums, low: @style.low, high: @style.high, step: @style.step, most: steps(box), bound: shares?)
+          @plot = box.is_a?(Chart::Given) ? box : between(box)
+          numbers
+          names
+          drawn = @series.group_by { |one| one.kind || @kind }
+          drawn.fetch("area", []).then { |list| areas(list) if list.any? }
+          (drawn.fetch("column", []) + drawn.fetch("bar", [])).then { |list| bars(list) if list.any? }
+          drawn.fetch("line", []).each { |one| course(one) }
+        end
+
+        private
+
+        def ems(n) = n * @pen.letters
+        def shares? = @style.stacked == "share"
+        def stacked? = !@style.stacked.nil?
+
+        # How many steps there is room for.
+        def steps(box) = (@lying ? box.width / [ number_breadth * 1.6, ems(3) ].max : box.height / ems(2)).floor.clamp(1, 10)
+
+        # All values that the axis has to hold.
+        def sums
+          return [ 0.0, 1.0 ] if shares?
+          return @series.flat_map { |one| one.values.compact } unless stacked?
+          standing, rest = @series.partition { |one| one.kind.nil? }
+          totals = @categories.each_index.flat_map { |index| standing.filter_map { |one| one.values[index] }.partition(&:negative?).map(&:sum) }
+          totals + rest.flat_map { |one| one.values.compact }
+        end
+
+        def said(value) = Chart::Numbers.say(value, shares? && !@style.format.to_s.include?("%") ? "0%" : @style.format)
+
+        # The broadest number, before the axis is known.
+        def number_breadth = sums.minmax.map { |value| @pen.width(said(value.round(1))) }.max.to_f
+
+        # The part of a box that is between the axes.
+        def between(box)
+          numbers = @style.numbers ? (@lying ? ems(1.6) : @scale.ticks.map { |value| @pen.width(said(value)) }.max + ems(2 * TICK)) : ems(0.5)
+          words = @style.names ? (@lying ? [ @categories.map { |name| @pen.width(name) }.max.to_f + ems(2 * TICK), box.width * BAND ].min : band(box.width - numbers, box.height)) : ems(0.5)
+          left, foot = @lying ? [ words, numbers ] : [ numbers, words ]
+          Geometry::Box.new(box.x + left, box.y + ems(0.6), [ box.width - left - ems(0.8), 1 ].max, [ box.height - foot - ems(0.6), 1 ].max, 0)
+        end
+
+        # How high the words under the axis are, and whether they slope.
+        def band(wide, high)
+          room = wide / [ @categories.size, 1 ].max
+          @sloping = @categories.any? { |name| name.split.any? { |word| @pen.width(word) > room } || @pen.lines(name, room) > ROWS }
+          return [ @categories.map { |name| @pen.lines(name, room) }.max.to_i * ems(Chart::Pen::LINE) + ems(TICK), high * BAND ].min unless @sloping
+          [ @categories.map { |name| @pen.width(name) }.max * Math.sin(SLOPE * Math::PI / 180) + ems(1), high * BAND ].min
+        end
+
+        # Where a value lies: across where bars lie, else down.
+        def along(value) = @lying ? @plot.x + @scale.share(value) * @plot.width : @plot.y + (1 - @scale.share(value)) * @plot.height
+        def room = (@lying ? @plot.height : @plot.width) / [ @categories.size, 1 ].max.to_f
+
+        # Where the place of a category begins; lying bars begin at the foot.
+        def slot(index) = @lying ? @plot.y + @plot.height - room * (index + 1) : @plot.x + room * index
+
+        def numbers
+          @scale.ticks.each do |value|
+            at = along(value)
+            @pen.line(@lying ? [ [ at, @plot.y ], [ at, @plot.y + @plot.height ] ] : [ [ @plot.x, at ], [ @plot.x + @plot.width, at ] ], GRID) if @style.grid
+            next unless @style.numbers
+            @lying ? @pen.write(said(value), at - ems(4), @plot.y + @plot.height, ems(8), ems(1.6), align: "middle") : @pen.write(said(value), @plot.x - ems(8 + TICK), at - ems(1), ems(8), ems(2), align: "right")
+          end
+          zero = along(0.clamp(@scale.low, @scale.high))
+          @pen.line(@lying ? [ [ zero, @plot.y ], [ zero, @plot.y + @plot.height ] ] : [ [ @plot.x, zero ], [ @plot.x + @plot.width, zero ] ], AXIS) if @style.names
+          @pen.line(@lying ? [ [ @plot.x, @plot.y + @plot.height ], [ @plot.x + @plot.width, @plot.y + @plot.height ] ] : [ [ @plot.x, @plot.y ], [ @plot.x, @plot.y + @plot.height ] ], AXIS) if @style.numbers
+        end
+
+        def names
+          return unless @style.names
+          band(@plot.width, @plot.height) unless @lying
+          every = [ (ems(1) / room).ceil, 1 ].max
+          @categories.each_with_index { |words, index| name(words, slot(index)) if (index % every).zero? }
+        end
+
+        def name(words, at)
+          return @pen.write(words, @plot.x - ems(40 + TICK), at, ems(40), room, align: "right") if @lying
+          foot = @plot.y + @plot.height + ems(TICK)
+          return @pen.write(words, at, foot, room, ems(ROWS), align: "middle", anchor: "top") unless @sloping
+          long = @pen.width(words) + 2
+          reach = long / 2 * Math.cos(SLOPE * Math::PI / 180)
+          @pen.write(words, at + room / 2 - reach - long / 2, foot + reach - ems(0.5), long, ems(1.2), align: "right", turn: -SLOPE)
+        end
+
+        # Of all values of a category that stand on each other, for shares.
+        def whole(series, index) = shares? ? [ series.sum { |one| one.values[index].to_f.abs }, 1e-9 ].max : 1
+
+        def bars(series)
+          count = stacked? ? 1 : series.size
+          broad = room / (count - @style.overlap * (count - 1) + @style.gap)
+          lead = (room - broad * (count - @style.overlap * (count - 1))) / 2
+          @categories.each_index do |index|
+            bases = [ 0.0, 0.0 ]
+            series.each_with_index do |one, number|
+              value = one.values[index]&.fdiv(whole(series, index)) or next
+              side = value.negative? ? 0 : 1
+              base = stacked? ? bases[side] : 0.0
+              at = slot(index) + lead + (stacked? ? 0 : broad * (1 - @style.overlap) * (@lying ? count - 1 - number : number))
+              bar(one, index, at, broad, along(base), along(base + value))
+              bases[side] += value
+            end
+          end
+        end
+
+        def bar(one, index, at, broad, base, tip)
+          from, to = [ base, tip ].minmax
+          @lying ? @pen.rectangle(from, at, to - from, broad, one.colour(index)) : @pen.rectangle(at, from, broad, to - from, one.colour(index))
+          return unless one.labels
+          words, high = said_at(one, index), ems(1.4)
+          wide = [ @pen.width(words) + 2, broad ].max
+          middle = at + broad / 2
+          if stacked? then @lying ? @pen.write(words, (from + to) / 2 - wide / 2, middle - high / 2, wide, high, align: "middle") : @pen.write(words, middle - wide / 2, (from + to) / 2 - high / 2, wide, high, align: "middle")
+          else @lying ? @pen.write(words, tip + 2, middle - high / 2, wide, high) : @pen.write(words, middle - wide / 2, tip < base ? tip - high : tip, wide, high, align: "middle")
+          end
+        end
+
+        def said_at(one, index) = Chart::Numbers.say(one.values[index], shares? ? nil : @style.format)
+
+        def course(one)
+          places = one.values.first(@categories.size).each_with_index.filter_map { |value, index| [ slot(index) + room / 2, along(value), index ] if value }
+          @pen.line(places.map { |x, y, _| [ x, y ] }, one.colour(0), 2.25) if places.size > 1
+          places.each { |x, y, index| @pen.dot(x, y, 2.5, one.colour(index)) } if places.size <= 30
+          places.each { |x, y, index| @pen.write(said_at(one, index), x - ems(3), y - ems(1.8), ems(6), ems(1.4), align: "middle") } if one.labels
+        end
+
+        # Down to those they stand on.
+        def areas(series)
+          below = Array.new(@categories.size, 0.0)
+          flat = Geometry::Box.new(@plot.x, @plot.y, @plot.width, @plot.height, 0)
+          layers = series.map { |one| @categories.each_index.map { |index| one.values[index].to_f / whole(series, index) } }.map do |values|
+            floor = below
+            [ values.zip(floor).map(&:sum), floor ].tap { |tops, _| below = tops if stacked? }
+          end
+          across = ->(index) { @categories.size < 2 ? 0.5 : index / (@categories.size - 1.0) }
+          layers.zip(series).reverse_each do |(tops, floors), one|
+            edge = tops.each_with_index.map { |value, index| [ across[index], 1 - @scale.share(value) ] } + floors.each_with_index.map { |value, index| [ across[index], 1 - @scale.share(value) ] }.reverse
+            @pen.filled(edge, flat, one.colour(0)) if edge.size > 2
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,57 @@
+module Usher
+  module Formats
+    module Slides
+      # Which colour stands for what, beside or under the plot.
+      class Chart::Legend
+        LINE, SQUARE = 1.6, 0.6 # ems
+        WIDEST = 0.33 # of the whole, at a side
+
+        # entries: [[words, colour], ...]; side: see Chart::Style.
+        def initialize(pen, entries, side)
+          @pen, @entries, @side = pen, entries, side
+        end
+
+        # Draws it into a Box in points, and answers with what it leaves of that.
+        def draw(box)
+          %w[left right].include?(@side) ? beside(box) : across(box)
+        end
+
+        private
+
+        def ems(n) = n * @pen.letters
+        def broad((words, _)) = @pen.width(words) + ems(SQUARE + 1.2)
+
+        def beside(box)
+          wide = [ @entries.map { |entry| broad(entry) }.max + ems(0.6), box.width * WIDEST ].min
+          heights = @entries.map { |words, _| [ @pen.lines(words, wide - ems(SQUARE + 1.2)), 1 ].max * @pen.letters * Chart::Pen::LINE + ems(LINE - Chart::Pen::LINE) }
+          heights.map! { |high| high * box.height / heights.sum } if heights.sum > box.height
+          x, y = @side == "left" ? box.x : box.x + box.width - wide, box.y + (box.height - heights.sum) / 2
+          @entries.zip(heights) do |entry, high|
+            entry(entry, x + ems(0.3), y, wide - ems(0.3), high)
+            y += high
+          end
+          Geometry::Box.new(box.x + (@side == "left" ? wide : 0), box.y, box.width - wide, box.height, 0)
+        end
+
+        def across(box)
+          rows = @entries.each_with_object([ [] ]) { |entry, all| all.last.any? && (all.last + [ entry ]).sum { |one| broad(one) } > box.width ? all << [ entry ] : all.last << entry }
+          high = rows.size * ems(LINE)
+          top = @side == "top" ? box.y : box.y + box.height - high
+          rows.each_with_index do |row, index|
+            x = box.x + [ (box.width - row.sum { |entry| broad(entry) }) / 2, 0 ].max
+            row.each do |entry|
+              entry(entry, x, top + index * ems(LINE), [ broad(entry), box.width ].min, ems(LINE))
+              x += broad(entry)
+            end
+          end
+          Geometry::Box.new(box.x, box.y + (@side == "top" ? high : 0), box.width, box.height - high, 0)
+        end
+
+        def entry((words, colour), x, y, width, height)
+          @pen.rectangle(x, y + (height - ems(SQUARE)) / 2, ems(SQUARE), ems(SQUARE), colour)
+          @pen.write(words, x + ems(SQUARE + 0.3), y, width - ems(SQUARE + 0.3), height)
+        end
+      end
+    end
+  end
+end

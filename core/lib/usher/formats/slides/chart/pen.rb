@@ -1,0 +1,61 @@
+module Usher
+  module Formats
+    module Slides
+      # What a chart is drawn with: a canvas, and letters of one size and colour.
+      class Chart::Pen
+        FACE = "plain".freeze
+        LINE = 1.2 # ems from one line to the next
+        LONGEST = 160 # characters
+
+        attr_reader :canvas, :letters
+
+        # letters: points; ink: their colour.
+        def initialize(canvas, letters, ink)
+          @canvas, @letters, @ink = canvas, letters, ink
+        end
+
+        # How broad words are in one line, in points.
+        def width(words, size = @letters) = Text::Faces.fetch(FACE, bold: false).width(words.to_s[0, LONGEST]) * size
+
+        # How high they are within a breadth, lines breaking between words.
+        def height(words, room, size = @letters) = lines(words, room, size) * LINE * size
+
+        def lines(words, room, size = @letters)
+          left = 0
+          words.to_s.split.reduce(0) do |count, word|
+            wide = width("#{word} ", size)
+            fits = left >= wide && count.positive?
+            left = fits ? left - wide : room - wide
+            fits ? count : count + 1
+          end
+        end
+
+        def rectangle(x, y, width, height, colour) = @canvas.form("rect", Geometry::Box.new(x, y, [ width, 0.5 ].max, [ height, 0.5 ].max, 0), look(colour))
+        def dot(x, y, radius, colour) = @canvas.form("ellipse", Geometry::Box.new(x - radius, y - radius, radius * 2, radius * 2, 0), look(colour))
+        def line(places, colour, width = 0.75) = @canvas.line(places, look("none", stroke: colour, width: width))
+
+        # A form through [[x, y], ...] in shares of a box; none where it has no breadth.
+        def filled(places, box, colour, edge: nil)
+          outline = Outline.new
+          outline.move(places.first)
+          places.drop(1).each { |place| outline.line(place) }
+          outline.close
+          drawn(outline, box, colour, edge: edge)
+        end
+
+        def drawn(outline, box, colour, edge: nil) = @canvas.drawn(outline, box, look(colour, stroke: edge || "none", width: edge ? 0.75 : 0))
+
+        # Words in the middle of a box from top to bottom. turn: degrees clockwise about its middle; anchor: where they stand in it.
+        def write(words, x, y, width, height, align: "left", size: @letters, turn: 0, anchor: "middle")
+          return if words.to_s.strip.empty? || width <= 0
+          run = Words::Run.new(text: words.to_s[0, LONGEST].tr("\n", " "), size: size, face: Fonts::Face.new(FACE, *Fonts::EVEN), bold: false, italic: false, colour: @ink)
+          @canvas.write(Words.new([ Words::Paragraph.new(runs: [ run ], align: align, list: "none", indent: 0.0) ], insets: [ 0, 0, 0, 0 ], anchor: anchor), Geometry::Box.new(x, y, width, [ height, 1 ].max, turn))
+        end
+
+        private
+
+        def look(fill, stroke: "none", width: 0) = Look.new(fill: fill, stroke: stroke, stroke_width: width, dash: "solid", opacity: 1)
+      end
+    end
+  end
+end

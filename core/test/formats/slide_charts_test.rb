@@ -1,0 +1,107 @@
+require "core_test"
+require "support/decks"
+require "tempfile"
+
+# Charts of slides, drawn anew from the numbers that are kept in them.
+class SlideChartsTest < CoreTest
+  include Decks
+
+  # The chart's part, with series of values.
+  def charted(kind, series, categories: %w[Mon Tue Wed], more: "", title: "High water", axes: "", beside: "")
+    kept = ->(values) { values.each_with_index.map { |value, index| %(<c:pt idx="#{index}"><c:v>#{value}</c:v></c:pt>) unless value.nil? }.join }
+    rows = series.map { |name, values| %(<c:ser><c:tx><c:strRef><c:strCache>#{kept.([ name ])}</c:strCache></c:strRef></c:tx><c:cat><c:strRef><c:strCache>#{kept.(categories)}</c:strCache></c:strRef></c:cat><c:val><c:numRef><c:numCache>#{kept.(values)}</c:numCache></c:numRef></c:val></c:ser>) }.join
+    xml = %(<c:chartSpace xmlns:c="urn:c" xmlns:a="urn:a"><c:chart><c:title><c:tx><c:rich><a:p><a:r><a:t>#{title}</a:t></a:r></a:p></c:rich></c:tx></c:title><c:plotArea><c:#{kind}>#{more}#{rows}</c:#{kind}>#{axes}</c:plotArea>#{beside}</c:chart></c:chartSpace>)
+    frame = %(<p:graphicFrame><p:nvGraphicFramePr><p:cNvPr id="4" name=""/></p:nvGraphicFramePr><p:xfrm><a:off x="1270000" y="1270000"/><a:ext cx="5080000" cy="3810000"/></p:xfrm><a:graphic><a:graphicData uri="http://x/chart"><c:chart xmlns:c="urn:c" r:id="c1"/></a:graphicData></a:graphic></p:graphicFrame>)
+    pptx_slide({ tree: frame, more: [ [ "c1", "chart", "../charts/c.xml" ] ] }, parts: { "ppt/charts/c.xml" => xml })
+  end
+
+  LEGEND = '<c:legend><c:legendPos val="b"/></c:legend>'.freeze
+
+  def bars(slide) = slide.items.select { |item| item["kind"] == "rectangle" }
+  def words_on(slide) = slide.items.filter_map { |item| item["text"] }
+
+  def test_charts_are_drawn_from_their_kept_numbers
+    columns = charted("barChart", { "Quay" => [ 2, 4, 3 ], "Pier" => [ 1, nil, 5 ] }, beside: LEGEND)
+    assert_empty columns.missing
+    assert_equal 5 + 2, bars(columns).size, "bars and the legend's squares"
+    [ "High water", "Mon", "Wed", "Quay", "Pier", "0", "4" ].each { |word| assert_includes words_on(columns), word }
+    tall = bars(columns).select { |item| item["fill"] == "#9a3a61" && item["height"] > 20 }.map { |item| item["height"] }
+    assert_in_delta 2, tall[1] / tall[0], 0.02
+    assert_equal 3, bars(charted("barChart", { "Quay" => [ 2, 4, 3 ] }, more: '<c:barDir val="bar"/>')).size
+    assert_operator charted("lineChart", { "Quay" => [ 2, 4, 3 ] }).items.count { |item| item["kind"] == "line" }, :>=, 2 + 3
+    assert_equal %w[chart], charted("surfaceChart", { "Quay" => [ 2 ] }).missing
+    assert_equal %w[chart], charted("barChart", {}).missing
+    %w[barChart lineChart areaChart pieChart radarChart].product([ [ 0, 0, 0 ], [ -5, 5, -1e9 ], [ "x", "y", 3 ], [ 1 ] ]).each { |kind, odd| assert_empty charted(kind, { "Quay" => odd }, beside: LEGEND).missing, "#{kind} #{odd.inspect}" }
+  end
+
+  def test_bars_stand_on_each_other_as_numbers_or_as_shares
+    tops = ->(grouping) { bars(charted("barChart", { "Quay" => [ 1, 3, 3 ], "Pier" => [ 1, 1, 9 ] }, more: %(<c:grouping val="#{grouping}"/><c:overlap val="100"/>))).group_by { |bar| bar["x"].round }.values.map { |pile| pile.sum { |bar| bar["height"] }.round(1) } }
+    assert_equal 1, tops.("percentStacked").uniq.size, "every pile is a whole"
+    assert_equal [ 2, 4, 12 ], tops.("stacked").then { |piles| piles.map { |high| (high / piles[0] * 2).round } }
+    assert_includes words_on(charted("barChart", { "Quay" => [ 1 ], "Pier" => [ 3 ] }, more: '<c:grouping val="percentStacked"/>')), "50%"
+  end
+
+  def test_an_axis_is_as_the_file_says
+    axis = ->(inner) { charted("barChart", { "Quay" => [ 2, 4, 3 ] }, axes: "<c:catAx/><c:valAx>#{inner}</c:valAx>") }
+    assert_includes words_on(axis.('<c:numFmt formatCode="&quot;£&quot;#,##0.00"/><c:scaling><c:max val="3000"/></c:scaling>')), "£1,500.00"
+    assert_equal %w[0 2 4 6], words_on(axis.('<c:scaling><c:min val="0"/><c:max val="6"/></c:scaling><c:majorUnit val="2"/>')).grep(/\A\d\z/).sort
+    assert_empty words_on(axis.('<c:delete val="1"/>')).grep(/\A\d\z/)
+    lines = ->(inner) { axis.(inner).items.count { |item| item["kind"] == "line" } }
+    assert_operator lines.("<c:majorGridlines/>"), :>, lines.("") + 3
+  end
+
+  def test_words_that_have_no_room_under_their_bars_slope
+    names = [ "Lighthouse keepers", "Harbour pilots", "Ropemakers", "Sailmakers", "Fishwives", "Boatbuilders", "Coastguards", "Ferrymen" ]
+    slide = charted("barChart", { "Crew" => [ 1 ] * 8 }, categories: names)
+    assert_equal [ -45.0 ], slide.items.select { |item| names.include?(item["text"]) }.map { |item| item["angle"].to_f }.uniq
+    assert_equal [ 0.0 ], charted("barChart", { "Crew" => [ 1, 2 ] }, categories: %w[Ebb Flow]).items.filter_map { |item| item["angle"] if %w[Ebb Flow].include?(item["text"]) }.uniq
+  end
+
+  def test_slices_points_webs_and_areas
+    pie = charted("pieChart", { "Quay" => [ 2, 4, 2 ] }, beside: LEGEND, more: '<c:dLbls><c:showPercent val="1"/></c:dLbls>')
+    assert_equal 3, pie.items.count { |item| item["kind"] == "polygon" }
+    assert_equal [ "25%", "50%", "25%" ], words_on(pie).grep(/%/)
+    assert_equal %w[Mon Tue Wed], words_on(pie) & %w[Mon Tue Wed]
+    assert_equal 2, charted("areaChart", { "Quay" => [ 2, 4, 3 ], "Pier" => [ 1, 1, 1 ] }).items.count { |item| item["kind"] == "polygon" }
+    assert_equal 3, charted("scatterChart", { "Quay" => [ 2, 4, 3 ] }).items.count { |item| item["kind"] == "ellipse" }
+    web = charted("radarChart", { "Quay" => [ 2, 4, 3 ] })
+    assert_empty web.missing
+    assert_includes words_on(web), "Tue"
+  end
+
+  def test_what_stands_at_each_value
+    labelled = ->(inner) { words_on(charted("barChart", { "Quay" => [ 2.5, 41, 3 ] }, more: "<c:dLbls>#{inner}</c:dLbls>")) }
+    assert_includes labelled.('<c:showVal val="1"/>'), "41"
+    refute_includes labelled.('<c:showVal val="0"/>'), "41"
+    refute_includes labelled.('<c:delete/><c:showVal val="1"/>'), "41"
+  end
+
+  def test_numbers_are_said_as_a_spreadsheet_has_them
+    say = Usher::Formats::Slides::Chart::Numbers.method(:say)
+    { [ 0.5, "0%" ] => "50%", [ 1234.5, "#,##0.00" ] => "1,234.50", [ 3.0, nil ] => "3", [ 3.25, "General" ] => "3.25", [ 7, '"£"0' ] => "£7", [ -12_345, "#,##0" ] => "-12,345", [ 2, "[Red]0.0;(0.0)" ] => "2.0", [ 4, "@" ] => "4" }.each do |(value, pattern), words|
+      assert_equal words, say.(value, pattern), pattern.inspect
+    end
+  end
+
+  def test_an_axis_goes_in_steps_that_are_read_easily
+    axis = ->(values, **given) { Usher::Formats::Slides::Chart::Scale.new(values, **given).then { |scale| [ scale.low, scale.high, scale.step ] } }
+    assert_equal [ 0, 600, 100 ], axis.([ 380, 550 ], most: 6)
+    assert_equal [ 0, 40, 5 ], axis.([ 5, 37 ])
+    assert_equal [ 0, 1, 0.1 ], axis.([ 0.0, 1.0 ], bound: true)
+    assert_equal [ -6, 6, 2 ], axis.([ -5, 5 ], most: 6)
+    assert_equal [ 0, 3, 1 ], axis.([ 9 ], low: 0, high: 3, step: 1)
+    [ [], [ 0 ], [ 1e12 ], [ -1e-9, 1e9 ] ].each { |odd| assert_operator axis.(odd)[2], :>, 0, odd.inspect }
+    assert_operator Usher::Formats::Slides::Chart::Scale.new([ 1 ], low: 0, high: 1e9, step: 1e-9).ticks.size, :<, 50
+  end
+
+  private
+
+  def pptx_slide(slide, **more)
+    Tempfile.create("deck") do |file|
+      file.binmode
+      file.write(Decks.pptx(slide, **more))
+      file.flush
+      Usher::Formats::Slides.open(file.path, Decks::PPTX).slide(1).tap { |made| made.items.each { |item| Usher::Items.build(item.merge(item.slice("picture", "asset").transform_values { 1 })) } }
+    end
+  end
+end
