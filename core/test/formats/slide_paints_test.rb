@@ -33,6 +33,30 @@ class SlidePaintsTest < CoreTest
     assert Usher::Formats::Svg::Reader.read(gradient.svg(300, 200, 1)).svg.include?("linearGradient")
   end
 
+  def test_lighter_and_darker_are_reckoned_as_light
+    fill = ->(changes) { pptx_slide(shape(at: [ 0, 0, 90, 90 ], form: "rect", look: %(<a:solidFill><a:srgbClr val="4F81BD">#{changes}</a:srgbClr></a:solidFill>))).items.first["fill"] }
+    assert_equal "#d0d8e8", fill.('<a:tint val="40000"/>')
+    assert_equal "#3a5f8c", fill.('<a:shade val="50000"/>')
+    assert_equal "#4f81bd", fill.("<a:gamma/><a:invGamma/>")
+    assert_equal [ 0x28, 0x41, 0x5f ], fill.('<a:gamma/><a:shade val="50000"/><a:invGamma/>').scan(/\h\h/).map(&:hex), "by its numbers alone"
+  end
+
+  def test_a_picture_may_lie_beside_itself_over_and_over
+    shape = shape(at: [ 0, 0, 90, 90 ], form: "ellipse", look: '<a:blipFill><a:blip r:embed="i"/><a:tile sx="200000" sy="50000"/></a:blipFill>')
+    slide = pptx_slide({ tree: shape, more: [ [ "i", "image", "../media/a.png" ] ] }, parts: { "ppt/media/a.png" => Decks::PNG })
+    pattern = fill_of(slide).at("pattern")
+    point = 1_600 / 960.0
+    assert_in_delta 10 * 0.75 * 2 * point, pattern["width"].to_f, 0.01
+    assert_in_delta 10 * 0.75 * 0.5 * point, pattern["height"].to_f, 0.01
+  end
+
+  def test_a_ground_of_other_proportions_is_stretched_over_the_slide
+    ground = '<p:bg><p:bgPr><a:blipFill><a:blip r:embed="i"/><a:stretch/></a:blipFill></p:bgPr></p:bg>'
+    slide = pptx_slide({ tree: "", bg: ground, more: [ [ "i", "image", "../media/a.png" ] ] }, parts: { "ppt/media/a.png" => Decks::PNG })
+    assert_match Usher::Formats::Slides::OWN, slide.backdrop
+    assert_equal "none", fill_of(slide).at("image")["preserveAspectRatio"]
+  end
+
   def test_a_form_with_a_gradient_is_drawn_with_it_and_its_words_stay_words
     fill = '<a:gradFill><a:gsLst><a:gs pos="0"><a:srgbClr val="1E6079"/></a:gs><a:gs pos="100000"><a:srgbClr val="F7DFA6"><a:alpha val="40000"/></a:srgbClr></a:gs></a:gsLst><a:lin ang="5400000"/></a:gradFill>'
     slide = pptx_slide(shape(at: [ 0, 0, 300, 100 ], form: "roundRect", look: fill, text: "Ebb"))

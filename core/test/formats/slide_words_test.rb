@@ -11,7 +11,7 @@ class SlideWordsTest < CoreTest
 
   def test_a_face_is_known_by_its_name
     fonts = Usher::Formats::Slides::Fonts
-    { "Lucida Sans Unicode" => "broad", "Source Code Pro" => "code", "Courier New" => "code", "Arial" => "plain", "Cambria" => "book", "Lucida Console" => "code" }.each { |name, font| assert_equal font, fonts.of(name).font, name }
+    { "Lucida Sans Unicode" => "broad", "Source Code Pro" => "code", "Courier New" => "code", "Arial" => "plain", "Cambria" => "print", "Georgia" => "tome", "Garamond" => "book", "Lucida Console" => "code" }.each { |name, font| assert_equal font, fonts.of(name).font, name }
   end
 
   def test_words_that_do_not_wrap_are_as_broad_as_they_are

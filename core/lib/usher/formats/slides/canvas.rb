@@ -16,8 +16,10 @@ module Usher
           @pinned = false
         end
 
-        # What lies on its ground: the name of a picture, whose file `bytes` is, a Paint, or nil.
+        # What lies on its ground: the name of a picture, whose file `bytes` is, a Paint, or nil. A picture of other proportions is
+        # stretched.
         def paint(backdrop, bytes: nil)
+          backdrop = Photo.new(bytes) if bytes && Photo.reads?(bytes) && !fits?(bytes)
           backdrop, bytes = backdrop.svg(@width * @scale, @height * @scale, @scale).then { |svg| [ Slides.own_name(svg), svg ] } if backdrop.is_a?(Paint)
           @pictures[@backdrop = backdrop] = bytes if bytes
         end
@@ -133,6 +135,9 @@ module Usher
         end
 
         private
+
+        # Whether a picture has the slide's proportions, as far as anybody sees.
+        def fits?(bytes) = Raster.size(bytes).then { |size| size.nil? || size.min.zero? || (size[0] / size[1].to_f * @height / @width - 1).abs < 0.02 }
 
         # Raises Invalid for measures that no slide has.
         def sane(*numbers)

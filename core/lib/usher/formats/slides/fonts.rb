@@ -10,13 +10,15 @@ module Usher
           "slim" => /calibri|carlito/,
           "plain" => /arial(?! black)|arimo|helvet|(liberation|ms|microsoft) sans|nimbus san|free ?sans|albany|swiss|tahoma|segoe|trebuchet|aptos|roboto(?! slab)|univers|frutiger/,
           "broad" => /sans|gothic/,
-          "book" => /serif|times|roman|tinos|georgia|cambria|garamond|palatino|bookman|century|antiqua|thorndale|charter|baskerville|caslon|didot|minion|merriweather|playfair|constantia|libertine|gentium|rockwell|caladea|perpetua|bodoni|sylfaen/
+          "print" => /cambria|caladea/,
+          "tome" => /georgia|constantia|dejavu serif|vera serif/,
+          "book" => /serif|times|roman|tinos|garamond|palatino|bookman|century|antiqua|thorndale|charter|baskerville|caslon|didot|minion|merriweather|playfair|libertine|gentium|rockwell|perpetua|bodoni|sylfaen/
         }.freeze
         # font: one of Text::Faces; line: ems from one line to the next, where nothing else is said; ascent: ems from the top of a
         # line to its baseline.
         Face = Struct.new(:font, :line, :ascent)
         LINES = { /nimbus (sans|roman)/ => [ 1.0, 0.73 ], /(dejavu|vera|nimbus).*(mono|serif)/ => [ 1.16, 0.93 ] }.freeze # by parts of their names
-        NATURAL = { "plain" => [ 1.12, 0.905 ], "slim" => [ 1.22, 0.95 ], "broad" => [ 1.16, 0.93 ], "book" => [ 1.11, 0.89 ], "code" => [ 1.13, 0.83 ] }.freeze # of the others
+        NATURAL = { "plain" => [ 1.12, 0.905 ], "slim" => [ 1.22, 0.95 ], "broad" => [ 1.16, 0.93 ], "book" => [ 1.11, 0.89 ], "print" => [ 1.15, 0.9 ], "tome" => [ 1.16, 0.93 ], "code" => [ 1.13, 0.83 ] }.freeze # of the others
         USUAL = [ 1.2, 0.93 ].freeze
         EVEN = [ 1.2, 0.995 ].freeze # where lines do not depend on the face
 

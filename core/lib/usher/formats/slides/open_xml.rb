@@ -53,6 +53,7 @@ module Usher
             tree = Part.at(part.root, "cSld", "spTree") or next
             drawing = Tree.new(part, canvas, inks, Placeholders.new(layers.drop(index), @show), backdrop: index.positive?)
             index.positive? ? canvas.background { drawing.draw(tree) } : drawing.draw(tree)
+            drawing.draw(Part.at(part.root, "cSld", "controls")) if index.zero? && Part.at(part.root, "cSld", "controls")
           end
         end
 

@@ -27,7 +27,7 @@ module Usher
 
         SMALLER = (30..50).map { |share| share / 50.0 }.reverse.freeze # tried in turn
         KERNED = 1.003 # by which lines are measured too wide (Text::Face)
-        OVER = 1.5 # ems that words may stand out of their box
+        OVER = 5 # ems that words may stand out of their box, as slides let them
         LEAST = 8 # page units
         UNBOUND = 8_000 # page units that lines have which do not break
         FARTHEST = 5 # ems from a sign to its words

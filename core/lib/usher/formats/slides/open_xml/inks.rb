@@ -169,6 +169,8 @@ module Usher
             case change.name
             when "tint" then joined(lit(now) { |part| 1 - (1 - part) * by })
             when "shade" then joined(lit(now) { |part| part * by })
+            when "gamma" then joined(parts(now).map { |part| part**(1 / GAMMA) })
+            when "invGamma" then joined(parts(now).map { |part| part**GAMMA })
             when "lumMod", "lumOff", "satMod" then turned(now, change.name, by)
             else now
             end

@@ -4,11 +4,11 @@ module Usher
       # The shapes of one part, onto a canvas (ISO/IEC 29500-1, 19.3.1 and 20.1.2).
       class OpenXml::Tree
         Part, Placeholders, Writing = OpenXml::Part, OpenXml::Placeholders, OpenXml::Writing
-        DRAW = { "sp" => :shape, "cxnSp" => :shape, "pic" => :picture, "grpSp" => :group, "graphicFrame" => :frame, "AlternateContent" => :alternative }.freeze
+        DRAW = { "sp" => :shape, "cxnSp" => :shape, "pic" => :picture, "grpSp" => :group, "graphicFrame" => :frame, "AlternateContent" => :alternative, "control" => :control }.freeze
         PLAYED = { "videoFile" => "video", "audioFile" => "sound", "quickTimeFile" => "video", "wavAudioFile" => "sound" }.freeze
         SHADES = { "lighten" => 0.4, "lightenLess" => 0.2, "darken" => -0.4, "darkenLess" => -0.2 }.freeze
         PLAIN = %w[rect roundRect ellipse].freeze # forms that pictures have by themselves
-        RELATED = %w[relid id pict].freeze # attributes that name a picture, in VML
+        NAMES, RELATED = %w[id spid].freeze, %w[relid id pict].freeze # attributes in VML that name a shape, and a picture
         CONNECTOR = /\A(bent|curved)Connector/
 
         # backdrop: whether it is a layout or a master, whose placeholders are not shown; groups: the
@@ -133,6 +133,12 @@ module Usher
           within(Matrix.new(box, inner, flips: flips)) { @canvas.together { draw(node) } }
         end
 
+        # A button or a film of another program, of which there is nothing but a picture.
+        def control(node)
+          stand_in = node.at_xpath(".//*[local-name()='pic']")
+          stand_in ? picture(stand_in) : @canvas.miss("object")
+        end
+
         # A table, a diagram, a chart or something of another program.
         def frame(node)
           data = Part.at(node, "graphic", "graphicData")
@@ -152,7 +158,8 @@ module Usher
         # 19.1.2.11), by the name of its shape there.
         def likeness(data)
           name, drawing = Part.at(data, "oleObj")&.[]("spid"), @part.follow("vmlDrawing")
-          image = drawing&.root&.xpath(".//*[local-name()='shape']")&.find { |shape| shape["id"] == name }&.then { |shape| Part.at(shape, "imagedata") }
+          shapes = name && drawing ? drawing.root.xpath(".//*[local-name()='shape']") : []
+          image = shapes.find { |shape| shape.attribute_nodes.any? { |attribute| NAMES.include?(attribute.node_name) && attribute.value == name } }&.then { |shape| Part.at(shape, "imagedata") }
           image&.attribute_nodes.to_a.filter_map { |attribute| drawing.related(attribute.value) if RELATED.include?(attribute.node_name) }.first
         end
 

@@ -10,6 +10,7 @@ module Usher
         STRUCK = %w[sngStrike dblStrike].freeze
         ANCHOR = { "ctr" => "middle", "b" => "bottom" }.freeze
         TURNS = { "vert" => 90, "vert270" => 270, "eaVert" => 90 }.freeze # degrees
+        GENERIC = { 1 => "roman", 2 => "swiss", 3 => "modern" }.freeze # kinds of faces
         INSETS = { "lIns" => 91_440, "tIns" => 45_720, "rIns" => 91_440, "bIns" => 45_720 }.freeze # EMU
 
         # bodies: the shape's txBody and those behind it, nearest first; styles: lists of looks by level;
@@ -80,8 +81,8 @@ module Usher
         # One of the theme's is named by its role ("+mn-lt").
         def face(all)
           latin = all.filter_map { |look| Part.at(look, "latin") }.first
-          name = latin&.[]("typeface")
-          Fonts.public_send(@even ? :even : :of, name&.start_with?("+") || latin.nil? ? @inks.font(name) : name, pitch: ("fixed" if latin&.[]("pitchFamily").to_i & 3 == 1))
+          name, family = latin&.[]("typeface"), latin&.[]("pitchFamily").to_i
+          Fonts.public_send(@even ? :even : :of, name&.start_with?("+") || latin.nil? ? @inks.font(name) : name, generic: GENERIC[family >> 4], pitch: ("fixed" if family & 3 == 1))
         end
 
         def highlight(all) = all.filter_map { |look| Part.at(look, "highlight") }.first&.then { |node| @inks.colour(node) }
