@@ -25,6 +25,16 @@ class SlideWordsTest < CoreTest
     assert_equal 30.0, whole["size"].round(1), "nothing is made smaller for want of room"
   end
 
+  def test_lines_behind_the_first_hang_where_the_slide_says_so
+    said = ->(looks) { pptx(Decks.shape(at: [ 0, 0, 300, 90 ], paragraphs: %(<a:p><a:pPr #{looks}><a:buNone/></a:pPr><a:r><a:t>At ebb the boats lie on the sand beside the old lighthouse</a:t></a:r></a:p>))).first }
+    hung = said.('marL="457200" indent="-457200"')
+    assert_equal [ [ "hanging" ], 2.0 ], hung.values_at("lists", "hang")
+    assert_equal [ 0, 2.0 ], Usher::Items.build(hung).lines.first(2).map(&:indent)
+    [ 'marL="342900"', 'marL="342900" indent="-342900" algn="ctr"', 'marL="0" indent="-342900"' ].each { |looks| assert_empty said.(looks)["lists"], looks }
+    styles = '<style:style style:name="P" style:family="paragraph"><style:paragraph-properties fo:margin-left="20pt" fo:text-indent="-20pt"/></style:style>'
+    assert_equal [ "hanging" ], odp(box('<text:p text:style-name="P">Ebb</text:p>'), styles: styles).first["lists"]
+  end
+
   def test_words_that_stand_on_end_have_the_box_the_other_way
     turned = ->(way) { pptx(Decks.shape(at: [ 100, 100, 40, 200 ], body: %(<a:bodyPr vert="#{way}"/>), text: "Lighthouse keepers")).first }
     up, down = turned.("vert270"), turned.("vert")

@@ -54,6 +54,13 @@ class LayoutTest < CoreTest
     assert_equal [ [ 0, false ], [ 2, false ], [ 4, false ] ], tops.([])
   end
 
+  def test_lines_behind_the_first_of_a_hanging_paragraph_stand_further_in
+    text = "the harbour master at arms\nat ebb" # twenty letters a line, fewer where it stands in
+    made = spaced(text, lists: %w[hanging under], hang: 2).lines
+    assert_equal [ "the harbour master", "at arms", "at ebb" ], made.map { |line| text[line.from...line.to] }
+    assert_equal [ [ nil, 0 ], [ nil, 2 ], [ nil, 2 ] ], made.map { |line| [ line.marker, line.indent ] }
+  end
+
   def test_a_line_of_its_own_in_an_entry_stands_under_it_and_is_not_counted
     made = layout("ebb\nout\nflood", lists: %w[numbers under numbers]).lines
     assert_equal [ [ "1.", 1.5 ], [ nil, 1.5 ], [ "2.", 1.5 ] ], made.map { |line| [ line.marker, line.indent ] }

@@ -15,10 +15,11 @@ export class Sheet {
         Object.assign(line.dataset, { from, to: ends ? next - 1 : next })
         line.className = "typing-line"
         if (marker) this.sign(line, marker, next > from ? script.look(from) : {})
-        if (script.entry(from) !== "none") line.classList.add("in-list")
+        const list = script.lists[script.paragraph(from)]
+        const first = (!from || script.chars[from - 1] === "\n") && list !== "under"
+        if (script.entry(from) !== "none" && !(first && list === "hanging")) line.classList.add("in-list")
         if (rtl) line.dir = "rtl"
-        if (from && script.chars[from - 1] === "\n" && script.lists[script.paragraph(from)] !== "under")
-          line.classList.add("begins")
+        if (from && first) line.classList.add("begins")
         line.append(...this.runs(script, from, ends ? next - 1 : next))
         if (!line.hasChildNodes()) line.append(document.createElement("br"))
         return line

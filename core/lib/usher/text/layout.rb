@@ -7,7 +7,8 @@ module Usher
       LEADING = 1.3 # ems from one baseline to the next
       ASCENT = 0.98 # ems from the top of a line to its baseline
       SIGNS = { "bullets" => "•", "dashes" => "–", "squares" => "▪", "rings" => "○", "arrows" => "→", "ticks" => "✓" }.freeze # of lists
-      LISTS = [ "none", *SIGNS.keys, "numbers", "letters", "under" ].freeze # under: a line of its own in the entry or the paragraph above
+      # under: a line of its own in the entry or the paragraph above; hanging: no sign, but all lines behind the first stand further in.
+      LISTS = [ "none", *SIGNS.keys, "numbers", "letters", "under", "hanging" ].freeze
       HANG = 1.5 # ems before the text of a list
       RIGHT_TO_LEFT = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/
       STRONG = /[[:alpha:]]/
@@ -64,32 +65,34 @@ module Usher
           list = lists[index] || "none"
           entry, number = list, entry == list ? number + 1 : 1 unless list == "under"
           @down += @gap unless index.zero? || list == "under"
-          wrap(paragraph, start, entry, self.class.sign(list, number))
+          first = entry == "none" || list == "hanging" ? 0 : @hang
+          wrap(paragraph, start, [ first, entry == "none" ? 0 : @hang ], self.class.sign(list, number))
           start += paragraph.length + 1
         end
       end
 
-      def wrap(paragraph, start, list, marker)
-        indent = list == "none" ? 0 : @hang
-        room = [ @room - indent, 0.1 ].max
+      # indents: of its first line and of the others, in ems.
+      def wrap(paragraph, start, indents, marker)
+        rooms = indents.map { |indent| [ @room - indent, 0.1 ].max }
         rtl = paragraph[STRONG]&.match?(RIGHT_TO_LEFT) || false
-        spans(paragraph, start, room).each_with_index do |(from, to), index|
+        spans(paragraph, start, *rooms).each_with_index do |(from, to), index|
           scale = [ 1, *@scales&.slice(from...to) ].max
-          @lines << Line.new(from: from, to: to, marker: (marker if index.zero?), indent: indent, rtl: rtl, top: @down, scale: scale)
+          @lines << Line.new(from: from, to: to, marker: (marker if index.zero?), indent: indents[index.zero? ? 0 : 1], rtl: rtl, top: @down, scale: scale)
           @down += scale * @leading
         end
       end
 
-      # [[from, to], ...] of the lines of one paragraph.
-      def spans(paragraph, start, room)
+      # [[from, to], ...] of the lines of one paragraph. first, others: ems that its first line has, and the others.
+      def spans(paragraph, start, first, others)
         found, from, fits = [], start, start # fits: up to where the line is full of whole words
+        room = -> { found.empty? ? first : others }
         paragraph.to_enum(:scan, PIECE).each do
           word_from, word_to = start + $~.begin(0), start + $~.end(0)
-          if fits > from && width(from, word_to) > room
+          if fits > from && width(from, word_to) > room.call
             found << [ from, fits ]
             from = word_from
           end
-          from = split(from, word_to, room, found) if width(from, word_to) > room
+          from = split(from, word_to, room, found) if width(from, word_to) > room.call
           fits = word_to
         end
         found << [ from, [ fits, from ].max ]
@@ -98,9 +101,9 @@ module Usher
       # Takes full lines off a word that is wider than the room; answers where the rest begins. Never
       # between a letter and the mark that sits on it.
       def split(from, to, room, found)
-        while to - from > 1 && width(from, to) > room
+        while to - from > 1 && width(from, to) > room.call
           at = from + 1
-          at += 1 while at < to - 1 && (width(from, at + 1) <= room || @text[at].match?(/\p{M}/))
+          at += 1 while at < to - 1 && (width(from, at + 1) <= room.call || @text[at].match?(/\p{M}/))
           found << [ from, at ]
           from = at
         end

@@ -31,6 +31,7 @@ module Usher
         LEAST = 8 # page units
         UNBOUND = 8_000 # page units that lines have which do not break
         FARTHEST = 5 # ems from a sign to its words
+        LEAST_HANG = 0.5 # ems, of lines without a sign
         APART = 0.05 # ems at least between them
         ALIKE = 0.02 # by which sizes may differ and be one
         LONGEST = 9_000 # characters of one item, from which on each paragraph is one
@@ -167,7 +168,9 @@ module Usher
         end
 
         def hang(block, size)
-          first = block.find { |one| one.hang && Text::Layout.sign(one.list, 1) } or return Text::Layout::HANG
+          first = block.find { |one| one.hang && Text::Layout.sign(one.list, 1) }
+          bare = block.find { |one| one.hang && one.list == "hanging" }
+          return bare ? (bare.hang / size).clamp(LEAST_HANG, FARTHEST).round(2) : Text::Layout::HANG unless first
           face = Text::Faces.fetch(first.main.font, bold: first.main.bold || false)
           widest = (1..block.size).map { |number| face.width(Text::Layout.sign(first.list, number)) }.max
           (first.hang / size).clamp(widest + APART, FARTHEST).round(2)

@@ -95,7 +95,9 @@ module Usher
           runs = pieces(node, own, level)
           runs = [ run("", own, level) ] if runs.empty?
           before, after = %w[margin-top margin-bottom].map { |side| Node.points(said(own, level, side)) }
-          Words::Paragraph.new(runs: runs, align: align(own, level), list: "none", indent: indent(own, level), leading: leading(own, level, runs.max_by(&:size)), before: before, after: after)
+          side, hang = align(own, level), -Node.points(said(own, level, "text-indent")).to_f
+          hanging = level.zero? && side == "left" && hang.positive? && hang <= Node.points(said(own, level, "margin-left")).to_f
+          Words::Paragraph.new(runs: runs, align: side, list: hanging ? "hanging" : "none", hang: (hang if hanging), indent: indent(own, level), leading: leading(own, level, runs.max_by(&:size)), before: before, after: after)
         end
 
         # Points before the first line: what the paragraph says, or a step for each level.

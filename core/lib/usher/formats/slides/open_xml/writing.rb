@@ -42,17 +42,20 @@ module Usher
           looks = [ own, *@levels.map { |list| Part.at(list, "lvl#{level + 1}pPr") } ].compact
           pieces = paragraph.element_children.filter_map { |node| run(node, looks) }
           pieces << words_of("", Part.at(paragraph, "endParaRPr"), looks) if pieces.empty?
-          line, list = pieces.max_by(&:size).then { |run| run.size * run.face.line }, list(looks)
+          largest, list = pieces.max_by(&:size), list(looks)
+          line = largest.size * largest.face.line
           left, first = %w[marL indent].map { |name| said(looks, name)&.to_f&./(OpenXml::POINT) }
-          Words::Paragraph.new(runs: pieces, align: align(looks), list: list, indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), sign_colour: (sign_colour(looks) if list != "none"), leading: distance(looks, "lnSpc", line)&./(line),
-            before: distance(looks, "spcBef", line), after: distance(looks, "spcAft", line))
+          list = "hanging" if list == "none" && first&.negative? && left.to_f >= -first && align(looks) == "left"
+          Words::Paragraph.new(runs: pieces, align: align(looks), list: list, indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), sign_colour: (sign_colour(looks) if Text::Layout.sign(list, 1)), leading: distance(looks, "lnSpc", line)&./(line),
+            before: distance(looks, "spcBef", largest.size), after: distance(looks, "spcAft", largest.size))
         end
 
-        # Points between lines or paragraphs, of which a line usually has so many; nil where nothing is said.
-        def distance(looks, name, line)
+        # Points between lines or paragraphs; whole: of which shares are meant, the height of a line or of its letters. nil where
+        # nothing is said.
+        def distance(looks, name, whole)
           said = looks.filter_map { |look| Part.at(look, name) }.first
           share, points = Part.at(said, "spcPct"), Part.at(said, "spcPts")
-          share ? [ part(share["val"]) - closer, 0 ].max * line : points && points["val"].to_f / 100
+          share ? [ part(share["val"]) - closer, 0 ].max * whole : points && points["val"].to_f / 100
         end
 
         # How much closer the file has set the lines so that they fit.
