@@ -9,12 +9,14 @@ module Usher
         TYPES = { "\xFF\xD8".b => "jpeg", "\x89P".b => "png" }.freeze
 
         DOT = 0.75 # points, of a tile that is as large as it is
+        TINTED, LIGHT = "tinted".freeze, [ 0.2126, 0.7152, 0.0722 ].freeze # how light red, green and blue are
         LEAST = 1 # point, of a tile's sides
 
         # bytes: of a picture of dots; crop: the part that is shown, [left, top, width, height] in shares; tile: how large it lies
-        # beside itself, [across, down] in shares of its own size, nil where it is stretched.
-        def initialize(bytes, crop: nil, tile: nil)
-          @bytes, @crop, @tile = bare(bytes.b), crop || [ 0, 0, 1, 1 ], tile
+        # beside itself, [across, down] in shares of its own size, nil where it is stretched; inks: two colours ("#rrggbb") that stand
+        # for its black and its white, or nil.
+        def initialize(bytes, crop: nil, tile: nil, inks: nil)
+          @bytes, @crop, @tile, @inks = bare(bytes.b), crop || [ 0, 0, 1, 1 ], tile, inks
         end
 
         # Whether these bytes can be a fill.
@@ -24,11 +26,19 @@ module Usher
         def definition(x, y, width, height, scale = 1)
           width, height = tiled(scale) || [ width, height ]
           left, top, wide, high = @crop
-          image = Markup.tag("image", href: "data:image/#{TYPES.fetch(@bytes[0, 2])};base64,#{[ @bytes ].pack('m0')}", x: -left * width / wide, y: -top * height / high, width: width / wide, height: height / high, preserveAspectRatio: "none")
-          Markup.tag("pattern", { id: ID, patternUnits: "userSpaceOnUse", x: x, y: y, width: width, height: height }, image)
+          image = Markup.tag("image", href: "data:image/#{TYPES.fetch(@bytes[0, 2])};base64,#{[ @bytes ].pack('m0')}", x: -left * width / wide, y: -top * height / high, width: width / wide, height: height / high, preserveAspectRatio: "none", filter: ("url(##{TINTED})" if @inks))
+          tinted + Markup.tag("pattern", { id: ID, patternUnits: "userSpaceOnUse", x: x, y: y, width: width, height: height }, image)
         end
 
         private
+
+        # Each dot as light as it is between the two colours.
+        def tinted
+          return "" unless @inks
+          dark, light = @inks.map { |colour| colour.scan(/\h\h/).map { |part| part.hex / 255.0 } }
+          rows = dark.zip(light).map { |from, to| [ *LIGHT.map { |weight| weight * (to - from) }, 0, from ] } << [ 0, 0, 0, 1, 0 ]
+          Markup.tag("filter", { id: TINTED, x: 0, y: 0, width: 1, height: 1, "color-interpolation-filters": "sRGB" }, Markup.tag("feColorMatrix", type: "matrix", values: rows.flatten.map { |n| n.round(4) }.join(" ")))
+        end
 
         # How large one tile is, in user units.
         def tiled(scale) = @tile && Raster.size(@bytes)&.zip(@tile)&.map { |dots, share| [ dots * DOT * share, LEAST ].max * scale }

@@ -7,6 +7,7 @@ module Usher
         MAP = { "bg1" => "lt1", "tx1" => "dk1", "bg2" => "lt2", "tx2" => "dk2" }.freeze
         NAMED = { "black" => "000000", "white" => "ffffff", "red" => "ff0000", "green" => "008000", "blue" => "0000ff", "yellow" => "ffff00", "gray" => "808080", "orange" => "ffa500" }.freeze
         DASHES = { "solid" => "solid", "dot" => "dotted", "sysDot" => "dotted" }.freeze
+        GREYS = %w[#000000 #ffffff].freeze
         USUAL_BREADTH = 0.75 # points
         GAMMA = 2.3 # of colours, where they are made lighter or darker by light
 
@@ -58,8 +59,8 @@ module Usher
           number = reference&.[]("idx").to_i
           list, number = number > 1000 ? [ "bgFillStyleLst", number - 1000 ] : [ "fillStyleLst", number ]
           paint = Part.at(@format, list)&.element_children.to_a[number - 1] if number.positive?
-          return photo(paint, @themed) if paint&.name == "blipFill"
           @own = colour(reference)
+          return photo(paint, @themed) if paint&.name == "blipFill"
           { "gradFill" => :graded, "pattFill" => :patterned }[paint&.name]&.then { |how| send(how, paint) }
         ensure
           @own = nil
@@ -75,7 +76,15 @@ module Usher
         # cannot be a fill.
         def photo(fill, part)
           bytes = part&.related(Part.relation(Part.at(fill, "blip"), "embed"))&.bytes
-          Photo.new(bytes, tile: self.class.tile(fill)) if Photo.reads?(bytes)
+          Photo.new(bytes, tile: self.class.tile(fill), inks: duotone(fill)) if Photo.reads?(bytes)
+        end
+
+        # The two colours that stand for black and white in the picture of a fill, or nil.
+        def duotone(fill)
+          blip = Part.at(fill, "blip")
+          return GREYS if Part.at(blip, "grayscl")
+          found = Part.at(blip, "duotone")&.element_children.to_a.filter_map { |node| base(node)&.then { |colour| changed(colour, node.element_children) } }
+          found if found.size == 2
         end
 
         # How a shape is painted, by its own properties or else by its style. Answers with a Look.

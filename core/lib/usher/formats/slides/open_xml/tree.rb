@@ -117,9 +117,9 @@ module Usher
           crop = nil if crop && crop.last(2).min < 0.02
           opacity = Part.at(blip, "alphaModFix")&.[]("amt")&.to_f&./(100_000) || 1
           told = { alt: named(node)["descr"], flips: flips, link: link(node) }
-          look, tile = @inks.look(properties, style), OpenXml::Inks.tile(fill)
-          form = cut(properties, box, always: tile) if Photo.reads?(part&.bytes)
-          return @canvas.drawn(form, box, look.tap { look.fill, look.paint, look.opacity = Chart::GREY, Photo.new(part.bytes, crop: crop, tile: tile), opacity }, **told) if form
+          look, tile, inks = @inks.look(properties, style), OpenXml::Inks.tile(fill), @inks.duotone(fill)
+          form = cut(properties, box, always: tile || inks) if Photo.reads?(part&.bytes)
+          return @canvas.drawn(form, box, look.tap { look.fill, look.paint, look.opacity = Chart::GREY, Photo.new(part.bytes, crop: crop, tile: tile, inks: inks), opacity }, **told) if form
           @canvas.picture(part&.name, part&.bytes, box, crop: crop, round: rounded(Part.at(properties, "prstGeom"), box), opacity: opacity.clamp(0.05, 1), look: look, **told)
         end
 
