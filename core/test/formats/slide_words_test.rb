@@ -47,6 +47,8 @@ class SlideWordsTest < CoreTest
     show = Decks.show(1).sub("</p:presentation>", '<p:defaultTextStyle><a:lvl1pPr algn="ctr"><a:defRPr sz="2400"/></a:lvl1pPr></p:defaultTextStyle></p:presentation>')
     item = pptx(Decks.shape(at: [ 0, 0, 300, 90 ], text: "Ebb"), parts: { "ppt/presentation.xml" => show }).first
     assert_equal [ "middle", 40.0 ], item.values_at("align", "size")
+    body = pptx(Decks.shape(at: [ 0, 0, 300, 90 ], ph: 'idx="1"', paragraphs: '<a:p><a:pPr lvl="1"/><a:r><a:t>Ebb</a:t></a:r></a:p>'), parts: { "ppt/presentation.xml" => show.sub("a:lvl1pPr algn", "a:lvl2pPr algn").sub("</a:lvl1pPr>", "</a:lvl2pPr>") }).first
+    assert_equal [ "left", 33.3 ], body.values_at("align", "size"), "a body looks as the master says"
   end
 
   def test_breaks_at_the_end_take_no_room

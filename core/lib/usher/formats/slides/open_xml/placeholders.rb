@@ -25,12 +25,14 @@ module Usher
           end
         end
 
-        # The lists of looks by level that are behind all shapes like this one: what is no placeholder has them from the
-        # presentation alone, what is no shape (a table) from the master's last list too.
+        # The lists of looks by level that are behind all shapes like this one: a title or a body has the master's; what is no
+        # placeholder has the presentation's, and all else (the foot of a slide, a table) both.
         def styles(shape)
-          own = self.class.of(shape)
-          kind = own ? { "titleStyle" => TITLES, "bodyStyle" => BODIES }.find { |_, types| types.include?(own["type"]) }&.first || "otherStyle" : ("otherStyle" unless SHAPES.include?(shape.name))
-          [ (Part.at(@layers.last.root, "txStyles", kind) if kind), Part.at(@show.root, "defaultTextStyle") ].compact
+          own, usual = self.class.of(shape), Part.at(@show.root, "defaultTextStyle")
+          kind = own && { "titleStyle" => TITLES, "bodyStyle" => BODIES }.find { |_, types| types.include?(own["type"]) }&.first
+          list = Part.at(@layers.last.root, "txStyles", kind || "otherStyle")
+          return [ usual ].compact if own.nil? && SHAPES.include?(shape.name)
+          kind && list ? [ list ] : [ list, usual ].compact
         end
 
         # What tables' styles are, or nil.

@@ -55,7 +55,7 @@ module Usher
         def distance(looks, name, whole)
           said = looks.filter_map { |look| Part.at(look, name) }.first
           share, points = Part.at(said, "spcPct"), Part.at(said, "spcPts")
-          share ? [ part(share["val"]) - closer, 0 ].max * whole : points && points["val"].to_f / 100
+          share ? [ part(share["val"]) - (name == "lnSpc" ? closer : 0), 0 ].max * whole : points && points["val"].to_f / 100
         end
 
         # How much closer the file has set the lines so that they fit.
