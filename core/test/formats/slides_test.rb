@@ -122,6 +122,19 @@ class SlidesTest < CoreTest
     assert_equal 1, slide.items.map { |item| item["groups"] }.uniq.size
   end
 
+  # Names of styles that no file says more of, with what the head and the first row of a table in them look like.
+  def test_tables_look_as_the_style_says_that_they_only_name
+    cell = ->(text) { "<a:tc><a:txBody><a:bodyPr/><a:p><a:r><a:t>#{text}</a:t></a:r></a:p></a:txBody><a:tcPr/></a:tc>" }
+    table = ->(id) { %(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="1270000" cy="762000"/></p:xfrm><a:graphic><a:graphicData uri="table"><a:tbl><a:tblPr firstRow="1" bandRow="1"><a:tableStyleId>{#{id}}</a:tableStyleId></a:tblPr><a:tblGrid><a:gridCol w="635000"/><a:gridCol w="635000"/></a:tblGrid>#{%w[Day Mon Tue].map { |text| "<a:tr h=\"254000\">#{cell.(text) * 2}</a:tr>" }.join}</a:tbl></a:graphicData></a:graphic></p:graphicFrame>) }
+    looks = ->(id) { pptx_slide(table.(id)).items.select { |item| item["kind"] == "tile" }.values_at(0, 2).flat_map { |item| item.values_at("card", "colour", "bold") } }
+    own, pale, ink = "#9a3a61", "#efe8ea", "#000000"
+    { "5C22544A-7EE6-4342-B048-85BDC9FD1C3A" => [ own, "#ffffff", true, "#deced2", ink, false ], "69012ECD-51FC-41F1-AA8D-1B2483CD663E" => [ own, "#ffffff", true, "none", ink, false ],
+      "BC89EF96-8CEA-46FF-86C4-4CE0E7609802" => [ "none", own, true, pale, ink, false ], "3B4B98B0-60AC-42C2-AFA5-B58CD77FA1E5" => [ "none", ink, true, pale, ink, false ], "B301B821-A1FF-4177-AEE7-76D212191A09" => [ own, "#ffffff", true, pale, ink, false ],
+      "69CF1AB2-1976-4502-BF36-3FF5EA218861" => [ pale, own, true, "#deced2", ink, false ], "6E25E649-3F16-4E02-A733-19D2CDBF48F0" => [ own, "#ffffff", true, pale, ink, false ] }.each { |id, found| assert_equal found, looks.(id).map { |value| value == Usher::Colour::INK ? ink : value }, id }
+    lines = pptx_slide(table.("69012ECD-51FC-41F1-AA8D-1B2483CD663E")).items.select { |item| item["kind"] == "line" && item["width"] > item["height"] }.map { |item| item["y"].round }.uniq
+    assert_equal 4, lines.size, "above and below, and under the head and the first row"
+  end
+
   def test_a_table_has_no_lines_but_its_own_and_a_line_under_a_cell_is_one
     under = '<a:lnB w="12700"><a:solidFill><a:srgbClr val="B3411D"/></a:solidFill></a:lnB>'
     around = %w[L T R B].map { |side| %(<a:ln#{side}><a:solidFill><a:srgbClr val="1E6079"/></a:solidFill></a:ln#{side}>) }.join

@@ -12,6 +12,7 @@ module Usher
         autoload :Patterns, "usher/formats/slides/open_xml/patterns"
         autoload :Placeholders, "usher/formats/slides/open_xml/placeholders"
         autoload :TableStyle, "usher/formats/slides/open_xml/table_style"
+        autoload :TableStyles, "usher/formats/slides/open_xml/table_styles"
         autoload :Tree, "usher/formats/slides/open_xml/tree"
         autoload :Writing, "usher/formats/slides/open_xml/writing"
 
