@@ -11,8 +11,8 @@ class MetafileTest < CoreTest
   end
 
   # The same as the older kind, with the header that says its size.
-  def wmf
-    records = [ [ 5, 0x020B, 0, 0 ], [ 5, 0x020C, 60, 100 ], [ 7, 0x041B, 50, 90, 10, 10 ], [ 3, 0 ] ].map { |size, *words| [ size ].pack("L") + words.pack("s*") }
+  def wmf(shape = [ 7, 0x041B, 50, 90, 10, 10 ])
+    records = [ [ 5, 0x020B, 0, 0 ], [ 5, 0x020C, 60, 100 ], shape, [ 3, 0 ] ].map { |size, *words| [ size ].pack("L") + words.pack("s*") }
     head = [ 1, 9, 0x300 ].pack("S3") + [ 9 + records.sum(&:bytesize) / 2 ].pack("L") + [ 0 ].pack("S") + [ 7 ].pack("L") + [ 0 ].pack("S")
     placed = [ 0x9AC6CDD7, 0, 0, 0, 100, 60, 96, 0 ].pack("LSs4SL")
     placed + [ placed.unpack("S*").reduce(:^) ].pack("S") + head + records.join
@@ -27,6 +27,16 @@ class MetafileTest < CoreTest
       assert_match(/<(path|rect|polygon)/, drawn.svg)
       assert_operator drawn.width, :>, drawn.height
     end
+  end
+
+  def test_a_block_that_a_brush_fills_is_not_passed_over
+    block = ->(low, high) { wmf([ 9, 0x061D, low, high, 40, 80, 10, 10 ]) } # as high, as broad, from where
+    filled = [ 0x0021, 0x00F0 ]
+    assert_equal wmf.byteslice(22 + 18, 100), Metafile::BlockFills.said(block.(*filled)).byteslice(22 + 18, 100), "it is a rectangle"
+    assert_match(/<(path|rect|polygon)/, Metafile.svg(block.(*filled)))
+    other = block.(0x0042, 0x0000)
+    assert_equal other, Metafile::BlockFills.said(other), "only what is filled, and nothing turned over"
+    [ "", "\xD7\xCD\xC6\x9A".b, wmf[0, 45], wmf + "\xFF".b * 9, wmf[0, 40] + "\xFF\xFF\xFF\xFF\x1D\x06".b ].each { |odd| assert_equal odd, Metafile::BlockFills.said(odd) }
   end
 
   def test_nothing_else_is_one

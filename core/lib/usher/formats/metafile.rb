@@ -6,6 +6,8 @@ module Usher
   module Formats
     # Pictures as lists of drawing commands (EMF, WMF), which office documents keep: as SVG, by libemf2svg and libwmf.
     module Metafile
+      autoload :BlockFills, "usher/formats/metafile/block_fills"
+
       BROKEN = "That picture is broken: Usher could not read it to the end. Nothing was changed.".freeze
       MOST = 20_000_000 # bytes, unpacked
       PACKED = "\x1F\x8B".b.freeze
@@ -44,7 +46,7 @@ module Usher
 
       def by_file(bytes)
         Tempfile.create("usher-metafile", binmode: true) do |file|
-          file.write(bytes)
+          file.write(BlockFills.said(bytes.b))
           file.flush
           Tool.run("wmf2svg", "--inline", "--wmf-ignore-nonfatal", "-o", "/dev/stdout", file.path, seconds: SECONDS)
         end
