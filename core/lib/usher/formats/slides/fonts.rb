@@ -4,7 +4,8 @@ module Usher
       # The face of Usher's that stands for one a slide names, and how close the lines of that are.
       module Fonts
         # By parts of their names, the first that fits. "plain" is for those whose letters are as broad as its own; any other
-        # face without serifs is "broad", which the standard of free desktops puts in place of what it does not have.
+        # face without serifs is "broad", which the standard of free desktops puts in place of what it does not have. With serifs
+        # "book" is as broad as a newspaper's face, "print" a little broader, "tome" much.
         KNOWN = {
           "read" => /atkinson/, "title" => /bricolage/, "hand" => /andika|comic|hand|script|chalk|marker/, "code" => /mono|courier|consol|menlo|(?<!uni)code|cousine|cumberland|typewriter|terminal|fixed/,
           "slim" => /calibri|carlito/,
