@@ -31,6 +31,7 @@ class SlideChartsTest < CoreTest
     assert_operator charted("lineChart", { "Quay" => [ 2, 4, 3 ] }).items.count { |item| item["kind"] == "line" }, :>=, 2 + 3
     assert_equal %w[chart], charted("surfaceChart", { "Quay" => [ 2 ] }).missing
     assert_equal %w[chart], charted("barChart", {}).missing
+    assert_equal %w[thing], charted("barChart", { "Quay" => %w[1e999 2] }).missing, "beyond all numbers"
     %w[barChart lineChart areaChart pieChart radarChart].product([ [ 0, 0, 0 ], [ -5, 5, -1e9 ], [ "x", "y", 3 ], [ 1 ] ]).each { |kind, odd| assert_empty charted(kind, { "Quay" => odd }, beside: LEGEND).missing, "#{kind} #{odd.inspect}" }
   end
 
@@ -81,6 +82,7 @@ class SlideChartsTest < CoreTest
     { [ 0.5, "0%" ] => "50%", [ 1234.5, "#,##0.00" ] => "1,234.50", [ 3.0, nil ] => "3", [ 3.25, "General" ] => "3.25", [ 7, '"£"0' ] => "£7", [ -12_345, "#,##0" ] => "-12,345", [ 2, "[Red]0.0;(0.0)" ] => "2.0", [ 4, "@" ] => "4" }.each do |(value, pattern), words|
       assert_equal words, say.(value, pattern), pattern.inspect
     end
+    assert_operator say.(1, "0." + "0" * 100_000).length, :<, 100
   end
 
   def test_an_axis_goes_in_steps_that_are_read_easily

@@ -3,6 +3,7 @@ module Usher
     module Slides
       # Numbers as a spreadsheet's format has them ("0.0%", "#,##0", "$0"), as far as charts use it (ISO/IEC 29500-1, 18.8.31).
       module Chart::Numbers
+        LONGEST = 60 # characters of a format
         GENERAL = /\A(general|standard)?\z/i
         DIGITS = /[#0?][#0?,]*(?:\.([0#?]+))?/
 
@@ -10,7 +11,7 @@ module Usher
 
         # Answers with words.
         def say(value, pattern = nil)
-          pattern = pattern.to_s.split(";").first.to_s
+          pattern = pattern.to_s[0, LONGEST].split(";").first.to_s
           place = pattern.match(DIGITS)
           return Markup.number(value.round(6)).to_s if pattern.match?(GENERAL) || place.nil?
           share = pattern.include?("%")

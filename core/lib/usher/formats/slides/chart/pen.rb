@@ -22,7 +22,7 @@ module Usher
 
         def lines(words, room, size = @letters)
           left = 0
-          words.to_s.split.reduce(0) do |count, word|
+          words.to_s[0, LONGEST].split.reduce(0) do |count, word|
             wide = width("#{word} ", size)
             fits = left >= wide && count.positive?
             left = fits ? left - wide : room - wide
