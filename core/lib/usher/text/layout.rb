@@ -1,8 +1,8 @@
 module Usher
   module Text
     # Text broken into lines that fit a width. Greedy, at spaces and behind a hyphen or a dash between letters (as in Unicode
-    # Standard Annex 14); a word longer than the width is broken between letters. Lines are known by character offsets, so that a browser can show the
-    # same lines while somebody types.
+    # Standard Annex 14); a word longer than the width is broken between letters. Lines are known by character offsets, so that a
+    # browser can show the same lines while somebody types.
     class Layout
       LEADING = 1.3 # ems from one baseline to the next
       ASCENT = 0.98 # ems from the top of a line to its baseline
