@@ -51,6 +51,13 @@ class SlideWordsTest < CoreTest
     assert_equal [ "left", 33.3 ], body.values_at("align", "size"), "a body looks as the master says"
   end
 
+  def test_letters_that_are_only_outlines_are_as_coloured_as_those
+    said = ->(looks) { pptx(Decks.shape(at: [ 0, 0, 300, 90 ], paragraphs: "<a:p><a:r><a:rPr>#{looks}</a:rPr><a:t>Ebb</a:t></a:r></a:p>")).first["colour"] }
+    assert_equal "#b3411d", said.('<a:ln w="18000"><a:solidFill><a:srgbClr val="B3411D"/></a:solidFill></a:ln><a:noFill/>')
+    assert_equal Usher::Colour::INK, said.("<a:noFill/>")
+    assert_equal "#1e6079", said.('<a:ln><a:solidFill><a:srgbClr val="B3411D"/></a:solidFill></a:ln><a:solidFill><a:srgbClr val="1E6079"/></a:solidFill>')
+  end
+
   def test_breaks_at_the_end_take_no_room
     item = pptx(Decks.shape(at: [ 0, 0, 300, 60 ], paragraphs: "<a:p><a:r><a:t>Ebb</a:t></a:r>#{'<a:br/>' * 6}</a:p>")).first
     assert_equal [ "Ebb", 30.0 ], item.values_at("text", "size")

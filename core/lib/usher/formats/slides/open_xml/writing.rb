@@ -90,8 +90,10 @@ module Usher
 
         def highlight(all) = all.filter_map { |look| Part.at(look, "highlight") }.first&.then { |node| @inks.colour(node) }
 
+        # Letters that are nothing but outlines are as coloured as those.
         def colour(own, all)
           found = @inks.fill(own) || @lettering || all.filter_map { |look| @inks.fill(look) }.first
+          found = @inks.fill(Part.at(own, "ln")) if found == "none"
           found && found != "none" ? found : Colour::INK
         end
 
