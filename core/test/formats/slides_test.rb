@@ -122,6 +122,13 @@ class SlidesTest < CoreTest
     assert_equal 1, slide.items.map { |item| item["groups"] }.uniq.size
   end
 
+  def test_rows_are_as_high_as_their_words_where_nothing_more_is_said
+    rows = ->(high) { %(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="1270000" cy="3810000"/></p:xfrm><a:graphic><a:graphicData uri="table"><a:tbl><a:tblGrid><a:gridCol w="1270000"/></a:tblGrid>#{%w[Ebb Flow].map { |text| "<a:tr h=\"#{high}\"><a:tc><a:txBody><a:p><a:r><a:t>#{text}</a:t></a:r></a:p></a:txBody></a:tc></a:tr>" }.join}</a:tbl></a:graphicData></a:graphic></p:graphicFrame>) }
+    heights = ->(high) { pptx_slide(rows.(high)).items.map { |item| item["height"] } }
+    assert_equal [ true ] * 2, heights.(0).map { |high| high.between?(30, 60) }, "whatever the frame says"
+    heights.(635_000).each { |high| assert_in_delta 50 * 1_600 / 960.0, high, 0.1 }
+  end
+
   # Names of styles that no file says more of, with what the head and the first row of a table in them look like.
   def test_tables_look_as_the_style_says_that_they_only_name
     cell = ->(text) { "<a:tc><a:txBody><a:bodyPr/><a:p><a:r><a:t>#{text}</a:t></a:r></a:p></a:txBody><a:tcPr/></a:tc>" }

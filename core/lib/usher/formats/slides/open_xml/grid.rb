@@ -17,14 +17,14 @@ module Usher
           rows = Part.all(@table, "tr")
           widths, heights = points(Part.all(@table, "tblGrid", "gridCol"), "w"), points(rows, "h")
           @style = OpenXml::TableStyle.new(@placeholders.table_styles, @table, @inks, rows: rows.size, columns: widths.size)
-          [ stretched(widths, box.width), heights.sum.zero? ? stretched(heights, box.height) : heights, rows.each_with_index.map { |row, number| cells(row, number, widths.size) } ]
+          [ stretched(widths, box.width), heights, rows.each_with_index.map { |row, number| cells(row, number, widths.size) } ]
         end
 
         private
 
         def points(nodes, name) = nodes.map { |node| node[name].to_f / OpenXml::POINT }
 
-        # At least as much as the box; alike where none says anything.
+        # At least as broad as the box; alike where none says anything.
         def stretched(sizes, room)
           return sizes.map { room / sizes.size.to_f } if sizes.sum.zero?
           room > sizes.sum ? sizes.map { |size| size * room / sizes.sum } : sizes
