@@ -4,6 +4,18 @@ require "application_system_test_case"
 class WritingTest < ApplicationSystemTestCase
   setup { start_at_board }
 
+  test "a hanging paragraph keeps its lines where they are while somebody types" do
+    hung = { "kind" => "text", "id" => "hungtext", "x" => 100, "y" => 200, "width" => 700, "size" => 44, "hang" => 2, "lists" => %w[hanging], "text" => "At ebb the boats lie on the sand beside the old lighthouse" }
+    @page.perform({ "verb" => "put", "items" => [ hung ] }, id: SecureRandom.alphanumeric(20), by: @owner)
+    open_board @lesson
+    assert_selector "#page-content text", text: "boats"
+    x, y = evaluate_script("(() => { const box = [...document.querySelectorAll('#page-content text')].find(text => text.textContent.includes('boats')).getBoundingClientRect(); return [box.x + 30, box.y + box.height / 2] })()")
+    page.driver.browser.action.move_to_location(x.round, y.round).double_click.perform
+    assert_selector ".typing-line.in-list"
+    first, second = all(".typing-line").first(2)
+    assert_equal [ false, true ], [ first, second ].map { |line| line[:class].include?("in-list") }
+  end
+
   test "while somebody types, the lines are those that Ruby draws" do
     write "The keeper watched the tide come in over the causeway and lit the lamp before dusk"
     eventually { typed_lines.size > 1 }

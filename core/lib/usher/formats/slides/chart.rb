@@ -30,7 +30,7 @@ module Usher
         MOST = 60 # values of a series
         LETTERS = 10.0 # points
         LEAST = 0.045 # of the shorter side are as high as letters can be
-        GREY = "#8a7f78".freeze
+        GREY, GRID = "#8a7f78".freeze, "#b9b2ab".freeze
 
         # kind: one of DRAWN; categories: words; series: Series; style: see Style.
         def initialize(kind, categories, series, title: "", style: Style.new)

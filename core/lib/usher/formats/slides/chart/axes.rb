@@ -3,7 +3,7 @@ module Usher
     module Slides
       # Bars, lines and areas between an axis of words and one of values.
       class Chart::Axes
-        GRID, AXIS = "#b9b2ab".freeze, Chart::GREY
+        AXIS = Chart::GREY
         BAND = 0.35 # of the height that words under an axis may have
         ROWS = 3 # lines of words under one place
         SLOPE = 45 # degrees, of words that have no room beside each other
@@ -74,7 +74,7 @@ module Usher
         def numbers
           @scale.ticks.each do |value|
             at = along(value)
-            @pen.line(@lying ? [ [ at, @plot.y ], [ at, @plot.y + @plot.height ] ] : [ [ @plot.x, at ], [ @plot.x + @plot.width, at ] ], GRID) if @style.grid
+            @pen.line(@lying ? [ [ at, @plot.y ], [ at, @plot.y + @plot.height ] ] : [ [ @plot.x, at ], [ @plot.x + @plot.width, at ] ], Chart::GRID) if @style.grid
             next unless @style.numbers
             @lying ? @pen.write(said(value), at - ems(4), @plot.y + @plot.height, ems(8), ems(1.6), align: "middle") : @pen.write(said(value), @plot.x - ems(8 + TICK), at - ems(1), ems(8), ems(2), align: "right")
           end

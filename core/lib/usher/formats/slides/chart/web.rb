@@ -3,7 +3,6 @@ module Usher
     module Slides
       # Values on axes that go out from one middle, clockwise from the top.
       class Chart::Web
-        GRID = "#b9b2ab".freeze
         ROUND = 0.8 # of the room
 
         def initialize(pen, _kind, categories, series, style)
@@ -14,7 +13,7 @@ module Usher
           @scale = Chart::Scale.new(@series.flat_map { |one| one.values.compact }, low: @style.low, high: @style.high, step: @style.step, most: (box.height / 2 / @pen.letters / 2).floor)
           @radius = [ box.width, box.height ].min / 2 * ROUND
           @middle = [ box.x + box.width / 2, box.y + box.height / 2 ]
-          @scale.ticks.each { |value| ring(Array.new(@categories.size, value), GRID, 0.75) } if @style.grid
+          @scale.ticks.each { |value| ring(Array.new(@categories.size, value), Chart::GRID, 0.75) } if @style.grid
           @categories.each_with_index { |words, index| axis(words, index) }
           @series.each { |one| ring(@categories.each_index.map { |index| one.values[index].to_f }, one.colour(0), 2.25) }
           @scale.ticks.each { |value| @pen.write(Chart::Numbers.say(value, @style.format), @middle[0] - @pen.letters * 6.4, place(0, value)[1] - @pen.letters, @pen.letters * 6, @pen.letters * 2, align: "right") }
@@ -34,7 +33,7 @@ module Usher
 
         def axis(words, index)
           tip = place(index, @scale.high)
-          @pen.line([ @middle, tip ], GRID)
+          @pen.line([ @middle, tip ], Chart::GRID)
           ems, across = @pen.letters, (tip[0] - @middle[0]) / @radius
           beside = across.abs < 0.1 ? [ -6, "middle" ] : across.positive? ? [ 0.4, "left" ] : [ -12.4, "right" ]
           @pen.write(words, tip[0] + beside[0] * ems, tip[1] - ems + (tip[1] - @middle[1]) / @radius * ems, 12 * ems, 2 * ems, align: beside[1])
