@@ -131,6 +131,21 @@ class ApplicationSystemTestCase < ActionDispatch::SystemTestCase
     cdp("Input.dispatchTouchEvent", type: "touchEnd", touchPoints: [])
   end
 
+  # A finger that goes at once. A machine that was too slow for that made it rest: it is taken away and comes again.
+  def swipe(x, y, by)
+    10.times do
+      came = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+      finger "touchStart", [ x, y ]
+      finger "touchMove", [ x, y + by / 5.0 ]
+      break if Process.clock_gettime(Process::CLOCK_MONOTONIC) - came < 0.2
+      finger "touchCancel"
+    end
+    (2..5).each { |step| finger "touchMove", [ x, y + by * step / 5.0 ] }
+    finger "touchEnd"
+  end
+
+  def finger(type, *places) = cdp("Input.dispatchTouchEvent", type: type, touchPoints: places.map { |x, y| { x: x, y: y } })
+
   # Chromium 156, driven like this, hears no touch any more on the next address once it had two fingers at a time: on a page without
   # any script too. So a browser that had is not used again by the next journey.
   def several_fingers = (@deaf ||= Set.new) << page

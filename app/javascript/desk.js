@@ -3,12 +3,13 @@ import htmx from "htmx"
 import Alpine from "alpine"
 import { startHtmx } from "shared/page"
 import { ready } from "shared/activities"
+import { fetchModule } from "shared/net"
 import { card } from "shared/card"
 import { Keyboard } from "board/writing/keyboard"
 import { Preferences } from "board/preferences"
 
 const room = document.querySelector("[data-store-room]")
-if (room) import("media/store_room").then(({ default: StoreRoom }) => new StoreRoom(room))
+if (room) fetchModule("media/store_room").then(({ default: StoreRoom }) => new StoreRoom(room))
 
 startHtmx(htmx)
 Alpine.data("card", card)

@@ -73,6 +73,25 @@ class ClassAtWorkTest < ApplicationSystemTestCase
     assert_equal 1, Item.where(kind: "ink").count
   end
 
+  test "a part of the script that does not come through is said where it was tapped for, and comes by itself where it was not" do
+    at(:phone) do
+      withheld "writing", "playing"
+      @sitting.allow(%w[answer write])
+      Sending.out(activity(@lesson), @sitting)
+      assert_selector "#line", text: "looking for Usher"
+      find("[data-play]", match: :first).click
+      assert_selector ".toast", text: "Usher cannot be reached."
+      assert_no_selector "#hold button", text: "Blue"
+      withheld
+      assert_selector "[data-player]"
+      click_button "Back to the page"
+      hold "Blue"
+      assert_no_selector "#line"
+    ensure
+      withheld
+    end
+  end
+
   test "a practice class comes in over real websockets, answers and writes, is marked, and goes with all it did" do
     @sitting.allow(%w[answer point write])
     find(".bar-doors").click
@@ -182,6 +201,12 @@ class ClassAtWorkTest < ApplicationSystemTestCase
   def network(there)
     cdp("Network.enable")
     cdp("Network.emulateNetworkConditions", offline: !there, latency: 0, downloadThroughput: there ? -1 : 0, uploadThroughput: there ? -1 : 0)
+  end
+
+  # Modules that this browser cannot fetch.
+  def withheld(*names)
+    cdp("Network.enable")
+    cdp("Network.setBlockedURLs", urls: names.map { |name| "*/#{name}*.js" })
   end
 
   def come_in(name, place)

@@ -18,7 +18,7 @@ class HeldLessonTest < ApplicationSystemTestCase
     assert_selector "[data-cue-row]", count: 9
     drawn
     x, y = middle_of_cue(4)
-    touch(Array.new(6) { |step| [ x, y - step * 45 ] })
+    swipe x, y, -225
     eventually("a quick finger scrolls") { page.evaluate_script("[...document.querySelectorAll('#prompt-book, #prompt-book *')].some(one => one.scrollTop > 40)") }
     assert_no_selector ".cue-row.is-held"
     page.execute_script("document.querySelector('[data-cue-row=c1]').scrollIntoView({ block: 'center' })")

@@ -1,7 +1,7 @@
 // Parts that are fetched when they are first wanted, so that a board opens no slower for all of them. Each is a module
 // with a class as its default export, made once.
 import { Part } from "surface/part"
-import { Refused, Unreachable } from "shared/net"
+import { fetchModule, Refused, Unreachable } from "shared/net"
 import { say } from "shared/say"
 
 export class Fetched extends Part {
@@ -14,9 +14,7 @@ export class Fetched extends Part {
 
   async part(path) {
     if (!this.made[path]) {
-      const { default: Wanted } = await import(path).catch(() => {
-        throw new Unreachable("Usher cannot be reached.")
-      })
+      const { default: Wanted } = await fetchModule(path)
       this.made[path] ??= new Wanted(this.parts)
     }
     return this.made[path]

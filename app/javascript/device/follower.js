@@ -7,7 +7,7 @@ import { WholePage } from "surface/whole_page"
 import { opener } from "shared/opening"
 import { outline } from "surface/outline"
 import { say } from "shared/say"
-import { send } from "shared/net"
+import { fetchModule, send } from "shared/net"
 
 // What is fetched anew when there is something new in it.
 const ROOMS = ["#poll-place", "#sent-place", "#tools-place"]
@@ -82,9 +82,11 @@ export class Follower {
   // A question has come or has gone.
   asked() {
     const form = document.querySelector("#poll-place form[data-poll-kind]")
-    if (form) this.late ??= import("device/late_answer").catch(() => (this.late = null)) // while there is a network
+    if (form) this.late ??= fetchModule("device/late_answer").catch(() => (this.late = null)) // while there is a network
     if (form && ["order", "spot", "drawing"].includes(form.dataset.pollKind))
-      import("device/answering").then(({ answering }) => answering(form, document.getElementById("page-view")))
+      this.wanted("device/answering", ({ answering }) => {
+        if (form.isConnected) answering(form, document.getElementById("page-view"))
+      })
     const poll = document.querySelector("#poll-place [name=poll]")?.value
     if (poll === this.question) return
     const asks = document.querySelector("#poll-place h2")?.textContent
@@ -102,7 +104,8 @@ export class Follower {
     this.announce("Your teacher has sent an activity.")
     const here = document.querySelector("#player-place [data-player]")?.dataset.activity
     if (here === play) return
-    if (!this.notice("Your teacher has sent an activity.", play)) this.play(play)
+    if (!this.notice("Your teacher has sent an activity.", play))
+      this.wanted("device/playing", playing => this.start(playing, play))
   }
 
   get view() {
@@ -154,16 +157,30 @@ export class Follower {
     this.rights.includes("copy") && ids.some(id => this.view.find(id)) ? this.afresh() : this.surface.patch(patch)
   }
 
+  // What a part of the script that is fetched when it is first wanted is wanted for: without a network that is done later.
+  wanted(name, then) {
+    const attempt = () =>
+      fetchModule(name).then(
+        module => {
+          this.again.done(name)
+          then(module)
+        },
+        () => this.again.later(name, attempt)
+      )
+    return attempt()
+  }
+
   // What may be done here, besides looking. With a copy of one's own the page is another one.
-  async allow(rights, told = false) {
+  allow(rights, told = false) {
     const turns = told && rights.includes("copy") !== this.rights.includes("copy")
     this.rights = rights
-    if (!this.writing && rights.some(right => right !== "answer")) {
-      const { default: Writing } = await import("device/writing")
-      this.writing ??= new Writing(this, document.getElementById("hold"))
-      this.writing.look(this.surface)
-    }
-    this.writing?.allow(this.rights)
+    if (this.writing) this.writing.allow(rights)
+    else if (rights.some(right => right !== "answer"))
+      this.wanted("device/writing", ({ default: Writing }) => {
+        this.writing ??= new Writing(this, document.getElementById("hold"))
+        this.writing.look(this.surface)
+        this.writing.allow(this.rights)
+      })
     if (turns) this.afresh()
     if (!told) return
     this.announce(rights.length ? "Your teacher has changed what you can do." : "Just watch for now.")
@@ -187,24 +204,20 @@ export class Follower {
 
   // What the teacher plays is played here too, silently until a hand says otherwise. The part that does it is fetched
   // when it is first wanted.
-  async media(state) {
+  media(state) {
+    const heard = (this.heardLast = Date.now())
     if (state.item ? state.page !== this.page : !this.player) return
-    const heard = Date.now()
-    if (!this.player) {
-      const { default: Player } = await import("media/player")
-      this.player ??= new Player({
-        view: () => this.view,
-        place: document.getElementById("media-place"),
-        follows: true
-      })
-    }
-    this.player.place = document.getElementById("media-place")
-    this.player.follow(state, (Date.now() - heard) / 1000)
+    this.wanted("media/player", ({ default: Player }) => {
+      if (heard !== this.heardLast || (state.item && state.page !== this.page)) return // something newer was told meanwhile
+      this.player ??= new Player({ view: () => this.view, follows: true })
+      this.player.place = document.getElementById("media-place")
+      this.player.follow(state, (Date.now() - heard) / 1000)
+    })
   }
 
   // A tap on a sound or a video of the page plays it on this device alone, with a bar of its own.
   async playHere(item) {
-    const { default: Player } = await import("media/player")
+    const { default: Player } = await fetchModule("media/player")
     this.player?.close()
     this.own ??= new Player({ view: () => this.view })
     this.own.place = document.getElementById("media-place")
@@ -354,13 +367,16 @@ export class Follower {
   }
 
   async frame(element) {
-    const { default: Frames } = await import("media/frames")
+    const { default: Frames } = await fetchModule("media/frames")
     this.frames ??= new Frames(() => this.view)
     this.frames.open(element)
   }
 
   async play(activity) {
-    const { open } = await import("device/playing")
+    this.start(await fetchModule("device/playing"), activity)
+  }
+
+  async start({ open }, activity) {
     if (await open(`/activities/${activity}/attempts?as=seat&resume=1`, "#player-place")) this.playing(true)
   }
 }

@@ -1,7 +1,7 @@
 // What activities bring to the browser: the player, and for each kind that needs one a maker in makers/, named like its
 // kind (data-maker-kind). Fetched when they are first to be seen.
 import Alpine from "alpine"
-import { markup } from "shared/net"
+import { fetchModule, markup } from "shared/net"
 import { say } from "shared/say"
 import { stopwatch } from "shared/stopwatch"
 import { styled } from "shared/styled"
@@ -12,10 +12,12 @@ const fetched = {},
 Alpine.data("stopwatch", stopwatch)
 
 const once = (path, then) =>
-  (fetched[path] ??= import(path).then(then).catch(error => {
-    delete fetched[path]
-    throw error
-  }))
+  (fetched[path] ??= fetchModule(path)
+    .then(then)
+    .catch(error => {
+      delete fetched[path]
+      throw error
+    }))
 
 const player = () => once("players/player", ({ default: start }) => start())
 // What a kind needs besides.

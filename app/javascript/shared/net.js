@@ -2,9 +2,25 @@
 // in `message`), and Unreachable when it did not answer or broke: then trying again makes sense.
 import { token } from "shared/page"
 import { momentHeaders } from "shared/moment"
+import { say } from "shared/say"
 
 export class Refused extends Error {}
 export class Unreachable extends Error {}
+
+const OUT_OF_REACH = "Usher cannot be reached."
+
+// What nobody else does something about is said.
+globalThis.addEventListener?.("unhandledrejection", event => {
+  if (!(event.reason instanceof Unreachable)) return
+  event.preventDefault()
+  say(event.reason.message)
+})
+
+// A module that is fetched when it is first wanted, by its name in the import map.
+export const fetchModule = name =>
+  import(name).catch(() => {
+    throw new Unreachable(OUT_OF_REACH)
+  })
 
 export async function send(method, url, body, type = "application/json") {
   const response = await request(method, url, body, { type })
@@ -32,7 +48,7 @@ async function request(method, url, body, { type, accept = "application/json" })
       body: body === undefined || body instanceof FormData ? body : JSON.stringify(body)
     })
   } catch {
-    throw new Unreachable("Usher cannot be reached.")
+    throw new Unreachable(OUT_OF_REACH)
   }
   if (response.ok) return response
   if (response.status === 403) await renewToken()

@@ -1,4 +1,5 @@
 // Opens what an item or a word leads to. pages(number), activity(number): how this place shows those.
+import { fetchModule } from "shared/net"
 import { say } from "shared/say"
 
 // sitting(): the one that a board in Teach belongs to, if any.
@@ -17,8 +18,4 @@ export function opener({ page, activity, sitting = () => null }) {
 }
 
 // What is to be heard comes from the server, as does the way to it (shared/listening).
-export const listen = (how, ...given) =>
-  import("shared/listening").then(
-    listening => listening[how](...given),
-    () => say("That could not be played. Check the network and try again.")
-  )
+export const listen = (how, ...given) => fetchModule("shared/listening").then(listening => listening[how](...given))

@@ -1,5 +1,6 @@
 // What every page does with htmx: send the forgery token, say refusals in a line, size bars.
 import { momentHeaders } from "shared/moment"
+import { fetchModule } from "shared/net"
 import { pressedIn, unpressed, watchPresses } from "shared/pressed"
 import { say } from "shared/say"
 import { startSheets } from "shared/sheets"
@@ -59,10 +60,18 @@ export function startHtmx(htmx) {
   document.querySelectorAll("[data-grow]").forEach(grow)
 }
 
+// Asks for a part of the screen and puts it into a place. Answers whether it came: what failed was said by then, and
+// what was called off is no error.
+export const load = (verb, address, target) =>
+  window.htmx.ajax(verb, address, { target, swap: "innerHTML" }).then(
+    () => true,
+    () => false
+  )
+
 // Class tools and questions to the class, wherever they are shown.
 const plaques = place => {
-  if (place.querySelector(ASKED)) import("shared/styled").then(({ styled }) => styled("asked"))
-  if (place.querySelector(".plaque")) import("shared/plaques").then(({ look }) => look(place))
+  if (place.querySelector(ASKED)) fetchModule("shared/styled").then(({ styled }) => styled("asked"))
+  if (place.querySelector(".plaque")) fetchModule("shared/plaques").then(({ look }) => look(place))
 }
 
 const grow = element => {

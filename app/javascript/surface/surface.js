@@ -1,6 +1,6 @@
 // A page that is shown and perhaps worked on: its view, the camera over it, ink that is still wet, what parts tell
 // each other, and, where something can be done, the outbox. Wall, device and take are assemblies around one.
-import { send } from "shared/net"
+import { fetchModule, send } from "shared/net"
 import { Events } from "surface/events"
 import { PageView } from "surface/view"
 import { WetInk } from "surface/ink"
@@ -119,7 +119,7 @@ export class Surface {
 
   // The part that shows them is fetched when a student first points.
   async named(pointer) {
-    const { Pointers } = await import("surface/pointers")
+    const { Pointers } = await fetchModule("surface/pointers")
     this.pointers ??= new Pointers(this.pointer.dot)
     this.pointers.show(pointer)
   }

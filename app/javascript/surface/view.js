@@ -1,5 +1,6 @@
 // A page on screen: the drawings that Ruby made, patched as operations come in. Knows only ids,
 // stacking and versions; never what a drawing means.
+import { fetchModule } from "shared/net"
 import { draw, make } from "surface/svg"
 
 export class PageView {
@@ -84,7 +85,7 @@ export class PageView {
   place(svg, z, there) {
     const element = draw(make("g"), svg).firstElementChild
     if (there && element.dataset.rolls && element.dataset.turns !== there.dataset.turns)
-      import("surface/rolling").then(({ roll }) => roll(element))
+      fetchModule("surface/rolling").then(({ roll }) => roll(element))
     if (there?.dataset.cover === "on" && element.dataset.cover === "off") this.uncover(there)
     if (there && Number(there.dataset.z) === z) return there.replaceWith(element)
     there?.remove()

@@ -1,5 +1,5 @@
 // The classes that were taught this lesson, and another one.
-import { load } from "shared/load"
+import { load } from "shared/page"
 
 export default {
   word: "Classes",

@@ -1,6 +1,6 @@
 // What a lesson can be given besides ink and text. Everything large is a file in media/, fetched when it is first
 // wanted (board/fetched).
-import { send } from "shared/net"
+import { fetchModule, send } from "shared/net"
 import { say } from "shared/say"
 import { newId } from "shared/ids"
 import { ask } from "shared/ask"
@@ -33,7 +33,10 @@ export class MediaRoom extends Part {
     this.surface.camera.makeRoom(this.panel.offsetWidth)
     const body = this.panel.querySelector("[data-store-room]")
     if (!this.room) {
-      const { default: StoreRoom } = await import("media/store_room")
+      const { default: StoreRoom } = await fetchModule("media/store_room").catch(error => {
+        this.hide()
+        throw error
+      })
       this.room ??= new StoreRoom(body, {
         taken: (...what) => this.take(...what),
         page: (x, y) => this.over(x, y) && this.surface.camera.toPage(x, y),
@@ -133,7 +136,7 @@ export class MediaRoom extends Part {
   // A sound or a video plays in its place; the class's devices follow.
   async play(element, how) {
     if (!this.player) {
-      const { default: Player } = await import("media/player")
+      const { default: Player } = await fetchModule("media/player")
       this.player ??= new Player({
         view: () => this.surface.view,
         place: this.surface.stage,
@@ -256,7 +259,7 @@ export class MediaRoom extends Part {
   // A page of the web comes to life in its frame.
   async frame(element) {
     if (!this.frames) {
-      const { default: Frames } = await import("media/frames")
+      const { default: Frames } = await fetchModule("media/frames")
       this.frames ??= new Frames(() => this.surface.view)
     }
     this.frames.open(element)
@@ -277,7 +280,7 @@ export class MediaRoom extends Part {
 
   // Files from the device come onto the page, as soon as each is in.
   async bring(files, at) {
-    const { default: Uploads } = await import("media/uploads")
+    const { default: Uploads } = await fetchModule("media/uploads")
     this.uploads ??= new Uploads({
       done: (asset, { at: place, index, batch }) =>
         this.take("own", [asset.asset], place, { batch, dropped: Boolean(place) && !index }).then(() => this.shelve())

@@ -3,7 +3,7 @@
 import { Part } from "surface/part"
 import { boxOf } from "surface/view"
 import { ready } from "shared/activities"
-import { load } from "shared/load"
+import { load } from "shared/page"
 import { markup, send } from "shared/net"
 
 const SVG = "http://www.w3.org/2000/svg"

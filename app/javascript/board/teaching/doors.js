@@ -1,6 +1,6 @@
 // The doors while they are open: who is in, and what the class answers, kept fresh as it happens.
 import { Part } from "surface/part"
-import { load } from "shared/load"
+import { load } from "shared/page"
 import { send } from "shared/net"
 import { say } from "shared/say"
 

@@ -1,6 +1,6 @@
 // The end of a lesson, one question. Everything that was done is kept before it is answered.
 import { Part } from "surface/part"
-import { load } from "shared/load"
+import { load } from "shared/page"
 import { send } from "shared/net"
 
 export default class Ending extends Part {

@@ -1,6 +1,7 @@
 // The on-screen keyboard, for a wall that has no keys. It opens by itself when a field is tapped with
 // a finger on a large screen and no key has been pressed on a real keyboard; it is moved by its head,
 // and knows several layouts. The keys are simple-keyboard's; what they write goes where the caret is.
+import { fetchModule } from "shared/net"
 import { drag } from "surface/drag"
 
 const LARGE = 900 // CSS pixels; smaller devices bring a keyboard of their own
@@ -69,7 +70,7 @@ export class Keyboard {
     ;(dialog ?? document.body).append(this.frame) // what lies under a dialog cannot be pressed
     this.frame.hidden = false
     if (!this.keys) {
-      const { SimpleKeyboard } = await import("simple-keyboard")
+      const { SimpleKeyboard } = await fetchModule("simple-keyboard")
       this.keys = new SimpleKeyboard(this.frame.querySelector(".keyboard-keys"), {
         onKeyPress: key => this.press(key),
         layoutName: "default",
@@ -97,7 +98,7 @@ export class Keyboard {
   }
 
   async use(name) {
-    const { default: layout } = await import(`layouts/${name}`)
+    const { default: layout } = await fetchModule(`layouts/${name}`)
     const rows = Object.entries(layout.layout).map(([name, keys]) => [
       name,
       keys.map(row => row.replace(/^\.com @ /, ""))

@@ -1,5 +1,5 @@
 // Countdown, scores, draws, dice: what runs the room.
-import { load } from "shared/load"
+import { load } from "shared/page"
 
 export default {
   word: "Class tools",
