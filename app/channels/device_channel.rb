@@ -31,7 +31,23 @@ class DeviceChannel < ApplicationCable::Channel
   # Whoever may not point any more only takes the pointer away.
   def pointer(data) = accept { may?("point") ? point(data) : (point({}) if @pointing) }
 
+  # An answer to a question, which three hundred may send within two seconds: told back by its number and, where it was
+  # kept, in words. What is the matter otherwise is for a request to say (Seats::AnswersController).
+  def answer(data)
+    number, poll, choice = data.values_at("number", "poll", "choice")
+    transmit({ answered: { number: number, said: kept(poll, choice) }.compact }) if number.is_a?(Integer)
+  end
+
   private
+
+  # Words for it, or nil where it was not kept.
+  def kept(number, choice)
+    return unless may?("answer") && number.is_a?(Integer) && Array(choice).all?(String)
+    poll = Access::Student.new(seat).poll(number)
+    poll.kept if poll && !poll.anonymous? && poll.take_answer(seat, choice)
+  rescue Usher::Invalid
+    nil
+  end
 
   def strokes = @strokes ||= Live::Strokes.new(seat.lesson)
 

@@ -128,6 +128,38 @@ class DeviceChannelTest < ActionCable::Channel::TestCase
     assert_no_streams
   end
 
+  test "an answer is kept over the socket and told back by its number; what cannot be taken is left for a request" do
+    stub_connection teacher: nil, seat: @seat
+    subscribe
+    poll = Poll.ask(@sitting, "letters", { "count" => "3" })
+    answer = ->(data) { perform(:answer, data) && transmissions.last["answered"] }
+    assert_equal({ "number" => 1, "said" => poll.kept }, answer.(poll: poll.id, choice: "A", number: 1))
+    assert_equal({ "number" => 2, "said" => poll.kept }, answer.(poll: poll.id, choice: "B", number: 2))
+    elsewhere = Poll.ask(sit(lesson), "letters", { "count" => "3" })
+    [ { choice: "D" }, { choice: [ [ "A" ] ] }, { choice: 1 }, { choice: nil }, { choice: { "a" => 1 } }, {}, { poll: elsewhere.id, choice: "A" }, { poll: poll.id.to_s, choice: "A" }, { poll: 10**30, choice: "A" }, { poll: nil, choice: "A" } ].each do |bad|
+      assert_equal({ "number" => 3 }, answer.({ poll: poll.id, number: 3, **bad }), bad.inspect)
+    end
+    assert_no_difference(-> { transmissions.size }) { perform :answer, { poll: poll.id, choice: "A", number: "1" } }
+    assert_equal [ [ [ @seat.id, "B" ] ], 0 ], [ poll.answers.pluck(:seat_id, :value), elsewhere.answers.count ]
+  end
+
+  test "no answer comes over the socket that a request would not take: closed, without a name, for others, not allowed" do
+    stub_connection teacher: nil, seat: @seat
+    connection.define_singleton_method(:forward) { |_| }
+    subscribe
+    answer = ->(poll) { perform(:answer, { poll: poll.id, choice: "A", number: 1 }) && transmissions.last["answered"] }
+    anonymous = Poll.ask(@sitting, "letters", { "count" => "3" }, anonymous: true)
+    others = Poll.ask(@sitting, "letters", { "count" => "3" }, seats: [ seat(@sitting, "Rowan").id ])
+    closed = Poll.ask(@sitting, "letters", { "count" => "3" }).tap(&:close)
+    [ anonymous, others, closed ].each { |poll| assert_equal({ "number" => 1 }, answer.(poll)) }
+    open = Poll.ask(@sitting.reload, "letters", { "count" => "3" })
+    @sitting.allow(%w[point])
+    subscription.send(:forward, JSON.generate(n: 1, rights: %w[point]))
+    assert_equal({ "number" => 1 }, answer.(open))
+    assert_equal 0, Answer.count
+    assert_empty anonymous.reload.answered
+  end
+
   test "who is sent out hears of it alone" do
     other = seat(@sitting, "Rowan")
     [ [ @seat, true ], [ other, false ] ].each do |one, out|

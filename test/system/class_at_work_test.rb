@@ -148,6 +148,26 @@ class ClassAtWorkTest < ApplicationSystemTestCase
     at(:tablet) { asleep(false) }
   end
 
+  test "an answer goes over the open socket, by a request where that says nothing, and is counted once" do
+    poll = Poll.ask(@sitting.reload, "letters", { "count" => "3" })
+    at(:phone) do
+      assert_selector "form[data-poll-kind]"
+      eventually("its part of the script is there") { page.evaluate_script("Boolean(window.usherFollower.answers)") }
+      answer "A"
+      assert_selector "[data-answered] [role=status]", text: "Kept. You can change it"
+      assert_button "Send again"
+      assert_equal 0, requests_for("/seat/answer")
+      page.execute_script("usherFollower.feed.perform = () => true") # a socket that is dead and does not know it
+      find("label", text: "B", exact_text: true).click
+      click_button "Send again"
+      assert_text "You said B."
+      assert_equal 1, requests_for("/seat/answer")
+    end
+    assert_equal [ "B" ], poll.answers.pluck(:value)
+    poll.close
+    at(:phone) { assert_no_selector "form[data-poll-kind]" }
+  end
+
   test "four at once: a question to a group, answers that grow on the page, one without network, one that reloads" do
     find(".bar-doors").click
     assert_no_selector "#ask-whom option", text: "Juniper", visible: :all # a name is not for the wall
@@ -194,6 +214,8 @@ class ClassAtWorkTest < ApplicationSystemTestCase
     find("form[data-poll-kind] label", text: letter, exact_text: true).click
     click_button "Send my answer"
   end
+
+  def requests_for(path) = page.evaluate_script("performance.getEntriesByType('resource').filter(({ name }) => name.endsWith('#{path}')).length")
 
   # As a phone in a pocket: no timer runs, nothing is heard.
   def asleep(yes) = cdp("Page.setWebLifecycleState", state: yes ? "frozen" : "active")

@@ -3,8 +3,7 @@ class Seats::AnswersController < Seats::BaseController
     poll = student_access.poll(params[:poll]) or raise ActiveRecord::RecordNotFound
     raise Usher::Invalid, "Your teacher has not opened answers just now." unless seat.may?("answer")
     taken = poll.take_answer(seat, answer)
-    render partial: "seats/poll", locals: { poll: poll, answer: (taken unless poll.anonymous?),
-      said: poll.anonymous? ? "Kept. Nobody can tell that it is yours." : "Kept. You can change it until the poll closes." }
+    render partial: "seats/poll", locals: { poll: poll, answer: (taken unless poll.anonymous?), said: poll.kept }
   end
 
   private

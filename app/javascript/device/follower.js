@@ -44,9 +44,11 @@ export class Follower {
       mark: JSON.parse(device.dataset.mark),
       missed: "/seat/feed",
       heard: message => this.heard(message),
+      alone: ({ answered }) => answered && this.answers?.told(answered),
       afresh: () => this.afresh(),
       connected: on => {
         this.connected = on
+        if (!on) this.answers?.ask()
         this.tellLine()
       },
       rejected: () => location.assign("/seat")
@@ -57,7 +59,6 @@ export class Follower {
     window.usherFollower = this // what the bench reads
     device.addEventListener("click", event => this.press(event))
     document.addEventListener("htmx:sendError", ({ target }) => {
-      if (target.matches("form[data-poll-kind]")) this.late?.then(late => late?.keep(target))
       if (ROOMS.includes(`#${target.id}`)) this.again.later(target.id, () => window.htmx.trigger(target, "room"))
     })
     document.addEventListener("htmx:afterSwap", ({ detail }) => {
@@ -82,7 +83,7 @@ export class Follower {
   // A question has come or has gone.
   asked() {
     const form = document.querySelector("#poll-place form[data-poll-kind]")
-    if (form) this.late ??= fetchModule("device/late_answer").catch(() => (this.late = null)) // while there is a network
+    if (form && !this.answers) this.wanted("device/answers", ({ Answers }) => (this.answers ??= new Answers(this.feed)))
     if (form && ["order", "spot", "drawing"].includes(form.dataset.pollKind))
       this.wanted("device/answering", ({ answering }) => {
         if (form.isConnected) answering(form, document.getElementById("page-view"))

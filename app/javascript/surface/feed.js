@@ -11,11 +11,21 @@ const cable = () => (consumer ??= createConsumer())
 
 export class Feed {
   // identifier: the channel and its parameters; mark: { from, n } that the page already shows;
-  // missed: the address that answers with missed messages;
-  // heard(message): in order; afresh(): reload and answer with the new mark; connected(bool);
+  // missed: the address that answers with missed messages; heard(message): in order;
+  // alone(message): what is said to this follower, and has no place among the others;
+  // afresh(): reload and answer with the new mark; connected(bool);
   // rejected(): there is nothing to follow any more, or the server has ended it.
-  constructor({ identifier, mark, missed, heard, afresh, connected = () => {}, rejected = () => connected(false) }) {
-    Object.assign(this, { mark, missed, heard, afresh, rejected })
+  constructor({
+    identifier,
+    mark,
+    missed,
+    heard,
+    alone = () => {},
+    afresh,
+    connected = () => {},
+    rejected = () => connected(false)
+  }) {
+    Object.assign(this, { mark, missed, heard, alone, afresh, rejected })
     this.waiting = new Map()
     this.again = new Again()
     this.count = 0
@@ -39,7 +49,7 @@ export class Feed {
     if (message.ended) return this.rejected()
     if (message.fresh) return this.start()
     if (message.mark) return this.compare(message.mark)
-    if (!("n" in message)) return
+    if (!("n" in message)) return this.alone(message)
     if (++this.count % SEEN_EVERY === 0) this.perform("seen", { count: this.count })
     if (message.from !== this.mark.from) return this.start()
     if (message.n <= this.mark.n) return

@@ -12,6 +12,9 @@ module Poll::Answering
     answer
   end
 
+  # What a student is told of it.
+  def kept = anonymous? ? "Kept. Nobody can tell that it is yours." : "Kept. You can change it until the poll closes."
+
   # Every answer, as the core keeps it.
   def values = answers.order(:id).pluck(:value)
   def tally = core.tally(values)

@@ -31,7 +31,7 @@ class PageRulesTest < CoreTest
     twice = { "verb" => "together", "steps" => [ once ] }
     assert Usher::Page::Operation.build(twice)
     assert_invalid(/steps of its own/) { Usher::Page::Operation.build({ "verb" => "together", "steps" => [ change, twice ] }) }
-    most = Usher::Page::Operations::Together::MAX
+    most = Usher::Page::Operations.registry.fetch("together")::MAX
     assert Usher::Page::Operation.build({ "verb" => "together", "steps" => [ change ] * most })
     assert_invalid(/1 to #{most}/) { Usher::Page::Operation.build({ "verb" => "together", "steps" => [ change ] * (most + 1) }) }
     assert_invalid { Usher::Page::Operation.build({ "verb" => "together", "steps" => [] }) }
@@ -224,7 +224,7 @@ class PageRulesTest < CoreTest
   end
 
   def test_how_many_things_a_reset_brings
-    most = Usher::Page::Operations::Reset::MOST
+    most = Usher::Page::Operations.registry.fetch("reset")::MOST
     reset = ->(count) { { "verb" => "reset", "items" => [], "gone" => Array.new(count) { |n| "n#{n}" }, "set" => {} } }
     assert Usher::Page::Operation.build(reset.(most))
     assert_invalid(/not whole/) { Usher::Page::Operation.build(reset.(most + 1)) }
