@@ -7,9 +7,9 @@ class SlideChartsTest < CoreTest
   include Decks
 
   # The chart's part, with series of values.
-  def charted(kind, series, categories: %w[Mon Tue Wed], more: "", title: "High water", axes: "", beside: "")
+  def charted(kind, series, categories: %w[Mon Tue Wed], more: "", title: "High water", axes: "", beside: "", own: "")
     kept = ->(values) { values.each_with_index.map { |value, index| %(<c:pt idx="#{index}"><c:v>#{value}</c:v></c:pt>) unless value.nil? }.join }
-    rows = series.map { |name, values| %(<c:ser><c:tx><c:strRef><c:strCache>#{kept.([ name ])}</c:strCache></c:strRef></c:tx><c:cat><c:strRef><c:strCache>#{kept.(categories)}</c:strCache></c:strRef></c:cat><c:val><c:numRef><c:numCache>#{kept.(values)}</c:numCache></c:numRef></c:val></c:ser>) }.join
+    rows = series.map { |name, values| %(<c:ser>#{own}<c:tx><c:strRef><c:strCache>#{kept.([ name ])}</c:strCache></c:strRef></c:tx><c:cat><c:strRef><c:strCache>#{kept.(categories)}</c:strCache></c:strRef></c:cat><c:val><c:numRef><c:numCache>#{kept.(values)}</c:numCache></c:numRef></c:val></c:ser>) }.join
     xml = %(<c:chartSpace xmlns:c="urn:c" xmlns:a="urn:a"><c:chart><c:title><c:tx><c:rich><a:p><a:r><a:t>#{title}</a:t></a:r></a:p></c:rich></c:tx></c:title><c:plotArea><c:#{kind}>#{more}#{rows}</c:#{kind}>#{axes}</c:plotArea>#{beside}</c:chart></c:chartSpace>)
     frame = %(<p:graphicFrame><p:nvGraphicFramePr><p:cNvPr id="4" name=""/></p:nvGraphicFramePr><p:xfrm><a:off x="1270000" y="1270000"/><a:ext cx="5080000" cy="3810000"/></p:xfrm><a:graphic><a:graphicData uri="http://x/chart"><c:chart xmlns:c="urn:c" r:id="c1"/></a:graphicData></a:graphic></p:graphicFrame>)
     pptx_slide({ tree: frame, more: [ [ "c1", "chart", "../charts/c.xml" ] ] }, parts: { "ppt/charts/c.xml" => xml })
@@ -56,6 +56,27 @@ class SlideChartsTest < CoreTest
     slide = charted("barChart", { "Crew" => [ 1 ] * 8 }, categories: names)
     assert_equal [ -45.0 ], slide.items.select { |item| names.include?(item["text"]) }.map { |item| item["angle"].to_f }.uniq
     assert_equal [ 0.0 ], charted("barChart", { "Crew" => [ 1, 2 ] }, categories: %w[Ebb Flow]).items.filter_map { |item| item["angle"] if %w[Ebb Flow].include?(item["text"]) }.uniq
+  end
+
+  def test_words_of_each_part_look_as_the_file_says
+    look = ->(inner) { "<c:txPr><a:bodyPr rot=\"-5400000\"/><a:p><a:pPr><a:defRPr #{inner}/></a:pPr></a:p></c:txPr>" }
+    slide = charted("barChart", { "Quay" => [ 2, 4, 3 ] }, beside: '<c:legend><c:legendPos val="b"/><c:layout><c:manualLayout><c:xMode val="edge"/><c:yMode val="edge"/><c:x val="0.5"/><c:y val="0.1"/><c:w val="0.4"/><c:h val="0.1"/></c:manualLayout></c:layout>' + look.('sz="900"') + "</c:legend>",
+      axes: "<c:catAx>#{look.('sz="2000" b="1"')}</c:catAx><c:valAx>#{look.('sz="800"')}</c:valAx>", more: "<c:dLbls>#{look.('sz="1400" b="1"')}<c:showVal val=\"1\"/></c:dLbls>")
+    scale = slide.items.find { |item| item["text"] == "High water" }["size"] / 18
+    looks = ->(words) { slide.items.select { |item| item["text"] == words }.map { |item| [ (item["size"] / scale).round, item["bold"] ] }.uniq }
+    assert_equal [ [ [ 18, true ] ], [ [ 20, true ] ], [ [ 9, false ] ] ], [ "High water", "Mon", "Quay" ].map(&looks)
+    assert_equal [ [ 8, false ], [ 14, true ] ], looks.("4").sort
+    assert_equal [ -90.0 ], slide.items.filter_map { |item| item["angle"] if item["text"] == "Mon" }
+    assert_in_delta (100 + 0.1 * 300) * scale, slide.items.find { |item| item["text"] == "Quay" }["y"], 30, "the legend stands where the file puts it"
+  end
+
+  def test_lines_and_dots_are_there_as_the_file_says
+    drawn = ->(inner) { charted("lineChart", { "Quay" => [ 2, 4, 3 ] }, more: inner).items.map { |item| item["kind"] }.tally.values_at("ellipse", "line", "polyline") }
+    assert_equal [ nil, 3 ], [ drawn.("")[0], drawn.('<c:marker val="1"/>')[0] ]
+    bare = charted("lineChart", { "Quay" => [ 2, 4, 3 ] }, own: '<c:spPr><a:ln><a:noFill/></a:ln></c:spPr><c:marker><c:symbol val="circle"/><c:spPr><a:solidFill><a:srgbClr val="B3411D"/></a:solidFill></c:spPr></c:marker>').items
+    assert_equal %w[#b3411d], bare.filter_map { |item| item["fill"] if item["kind"] == "ellipse" }.uniq
+    with, without = [ charted("lineChart", { "Quay" => [ 2, 4, 3 ] }).items, bare ].map { |items| items.count { |item| item["stroke_width"].to_f > 3 } }
+    assert_operator with, :>, without
   end
 
   def test_slices_points_webs_and_areas

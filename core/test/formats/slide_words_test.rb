@@ -80,6 +80,25 @@ class SlideWordsTest < CoreTest
     assert_equal [ "arrows" ], odp(box('<text:list text:style-name="L"><text:list-item><text:p>Ebb</text:p></text:list-item></text:list>'), styles: styles).first["lists"]
   end
 
+  def test_empty_lines_at_the_ends_move_words_where_they_stand_by_their_end_or_middle
+    line = ->(text) { %(<a:p><a:r><a:rPr sz="2000"/><a:t>#{text}</a:t></a:r></a:p>) }
+    empty = '<a:p><a:endParaRPr sz="2000"/></a:p>'
+    y = ->(anchor, paragraphs) { pptx(Decks.shape(at: [ 0, 0, 300, 300 ], body: %(<a:bodyPr anchor="#{anchor}"/>), paragraphs: paragraphs)).first.then { |text| text["y"] + (text["text"].start_with?("\n") ? text["size"] * text["leading"] : 0) } }
+    high = pptx(Decks.shape(at: [ 0, 0, 300, 300 ], paragraphs: line.("Ebb"))).first.then { |text| text["size"] * text["leading"] }
+    { "b" => [ -1, 0 ], "ctr" => [ -0.5, 0.5 ], "t" => [ 0, 1 ] }.each do |anchor, (after, before)|
+      assert_in_delta after * high, y.(anchor, line.("Ebb") + empty) - y.(anchor, line.("Ebb")), 1, anchor
+      assert_in_delta before * high, y.(anchor, empty + line.("Ebb")) - y.(anchor, line.("Ebb")), 1, anchor
+    end
+    assert_in_delta -high, y.("b", '<a:p><a:r><a:rPr sz="2000"/><a:t>Ebb</a:t></a:r><a:br/></a:p>') - y.("b", line.("Ebb")), 1
+  end
+
+  def test_a_sign_that_nothing_keeps_from_its_words_is_one_of_them
+    entry = ->(look, words = "Ebb") { pptx(Decks.shape(at: [ 0, 0, 300, 90 ], paragraphs: %(<a:p><a:pPr #{look}><a:buClr><a:srgbClr val="1E6079"/></a:buClr><a:buChar char="•"/></a:pPr><a:r><a:t>#{words}</a:t></a:r></a:p>))).first }
+    assert_equal [ "•Ebb", [], [ { "from" => 0, "to" => 1, "colour" => "#1e6079" } ] ], entry.('marL="0" indent="0"').values_at("text", "lists", "marks")
+    assert_equal [ "Ebb", %w[bullets] ], entry.('marL="254000" indent="-254000"').values_at("text", "lists")
+    assert_nil entry.('marL="0" indent="0"', " "), "an empty entry has none"
+  end
+
   def test_signs_of_slides_keep_their_colours
     entry = ->(looks) { pptx(Decks.shape(at: [ 0, 0, 300, 90 ], paragraphs: %(<a:p><a:pPr>#{looks}</a:pPr><a:r><a:t>Ebb</a:t></a:r></a:p>))).first["sign_colour"] }
     assert_equal "#1e6079", entry.('<a:buClr><a:srgbClr val="1E6079"/></a:buClr><a:buChar char="•"/>')

@@ -185,9 +185,19 @@ class SlidesTest < CoreTest
     table = ->(id) { Nokogiri::XML(%(<a:tbl #{Decks::XML}><a:tblPr lastRow="1"><a:tableStyleId>#{id}</a:tableStyleId></a:tblPr></a:tbl>)).root }
     inks = Usher::Formats::Slides::OpenXml::Inks.allocate
     style = Usher::Formats::Slides::OpenXml::TableStyle.new(root, table.("{A}"), inks, rows: 2, columns: 1)
-    assert_equal [ [ nil, "#1d7758", nil ], [ "#1d7758", "#231a1e", nil ] ], [ 0, 1 ].map { |row| %w[top bottom left].map { |side| style.line(side, row, 0) } }
+    assert_equal [ [ nil, "#1d7758", nil ], [ "#1d7758", "#231a1e", nil ] ], [ 0, 1 ].map { |row| %w[top bottom left].map { |side| style.line(side, row, 0)&.first } }
     assert_equal [ false, true ], [ 0, 1 ].map { |row| style.bold?(row, 0) }
     assert_nil Usher::Formats::Slides::OpenXml::TableStyle.new(root, table.("{B}"), inks, rows: 2, columns: 1).fill(0, 0)
+  end
+
+  def test_a_table_style_refers_to_the_theme
+    refer = ->(name, index, colour) { %(<a:#{name} idx="#{index}"><a:srgbClr val="#{colour}"/></a:#{name}>) }
+    parts = %(<a:tblBg>#{refer.("fillRef", 2, "F7DFA6")}</a:tblBg><a:wholeTbl><a:tcStyle><a:tcBdr><a:left>#{refer.("lnRef", 1, "1D7758")}</a:left><a:right>#{refer.("lnRef", 0, "1D7758")}</a:right><a:top><a:ln w="50800"><a:solidFill><a:srgbClr val="231A1E"/></a:solidFill></a:ln></a:top></a:tcBdr><a:fill><a:noFill/></a:fill></a:tcStyle></a:wholeTbl><a:firstRow><a:tcStyle>#{refer.("fillRef", 1, "1E6079")}</a:tcStyle></a:firstRow>)
+    root = Nokogiri::XML(%(<a:tblStyleLst #{Decks::XML}><a:tblStyle styleId="{A}">#{parts}</a:tblStyle></a:tblStyleLst>)).root
+    table = Nokogiri::XML(%(<a:tbl #{Decks::XML}><a:tblPr firstRow="1"><a:tableStyleId>{A}</a:tableStyleId></a:tblPr></a:tbl>)).root
+    style = Usher::Formats::Slides::OpenXml::TableStyle.new(root, table, Usher::Formats::Slides::OpenXml::Inks.allocate, rows: 2, columns: 1)
+    assert_equal %w[#1e6079 #f7dfa6], [ style.fill(0, 0), style.fill(1, 0) ]
+    assert_equal [ [ "#1d7758", 0.75 ], [ "none", 0.75 ], [ "#231a1e", 4.0 ], nil ], %w[left right top bottom].map { |side| style.line(side, 0, 0) }
   end
 
   def test_words_keep_what_is_under_through_and_behind_them_and_their_sizes_and_distances

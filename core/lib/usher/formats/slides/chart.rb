@@ -4,6 +4,8 @@ module Usher
       # A chart from its kept numbers, drawn anew as things of a page: bars, lines, areas, points, slices or a web, with its title,
       # its axes and a legend.
       class Chart
+        GREY, GRID = "#8a7f78".freeze, "#b9b2ab".freeze
+
         autoload :Axes, "usher/formats/slides/chart/axes"
         autoload :Legend, "usher/formats/slides/chart/legend"
         autoload :Numbers, "usher/formats/slides/chart/numbers"
@@ -14,23 +16,29 @@ module Usher
         autoload :Web, "usher/formats/slides/chart/web"
 
         # values: numbers, nil where there is none; places: of "points", how far across each is; colours: one for all of its values,
-        # or one each; kind: where it is not that of the chart; labels: what stands at each value, "value" or "share", nil for nothing.
-        Series = Struct.new(:name, :values, :places, :colours, :kind, :labels, keyword_init: true) do
+        # or one each; kind: where it is not that of the chart; labels: what stands at each value, "value" or "share", nil for nothing;
+        # lettered: Letters of that; line: of "line", whether one is drawn; dots: their colours, one each, nil where there are none.
+        Series = Struct.new(:name, :values, :places, :colours, :kind, :labels, :lettered, :line, :dots, keyword_init: true) do
+          def initialize(line: true, **) = super
+
           def colour(index) = colours[index % colours.size]
         end
+        # What words look like, nil for as all others: size: points; bold; ink: their colour.
+        Letters = Struct.new(:size, :bold, :ink, keyword_init: true)
         # How it looks, where the file says it. stacked: nil, "sum" or "share"; gap: between the bars of two categories, in breadths of
-        # a bar; overlap: of the bars of one, the same; legend: "right", "bottom", "left", "top" or nil; plot: the place of what lies
+        # a bar; overlap: of the bars of one, the same; legend: "right", "bottom", "left", "top" or nil; legend_at: where the file puts it, as plot; plot: the place of what lies
         # between the axes, [left, top, width, height] in shares; low, high, step: of the axis of values, nil for what fits; format: of
-        # its numbers, as a spreadsheet says it; grid, names, numbers: whether it has lines across, words and numbers at its axes;
-        # letters: points; ink: their colour; hole: of slices, in shares of the whole.
-        Style = Struct.new(:stacked, :gap, :overlap, :legend, :plot, :low, :high, :step, :format, :grid, :names, :numbers, :letters, :ink, :hole, keyword_init: true) do
-          def initialize(stacked: nil, gap: 0.5, overlap: 0, grid: true, names: true, numbers: true, ink: Colour::INK, hole: 0, **) = super
+        # its numbers, as a spreadsheet says it; grid: the colour of lines across, nil for none; names, numbers: whether there are
+        # words and numbers at its axes; slope: degrees by which its words are turned, nil for what fits; letters: points; ink: their
+        # colour; looks: { title:, names:, numbers:, legend: Letters of those }; hole: of slices, in shares of the whole.
+        Style = Struct.new(:stacked, :gap, :overlap, :legend, :legend_at, :plot, :low, :high, :step, :format, :grid, :names, :numbers, :slope, :letters, :ink, :looks, :hole, keyword_init: true) do
+          def initialize(stacked: nil, gap: 0.5, overlap: 0, grid: GRID, names: true, numbers: true, ink: Colour::INK, looks: {}, hole: 0, **) = super
         end
         DRAWN = { "column" => :Axes, "bar" => :Axes, "line" => :Axes, "area" => :Axes, "points" => :Points, "pie" => :Slices, "web" => :Web }.freeze
         MOST = 60 # values of a series
         LETTERS = 10.0 # points
         LEAST = 0.045 # of the shorter side are as high as letters can be
-        GREY, GRID = "#8a7f78".freeze, "#b9b2ab".freeze
+        HEAD = 1.3 # of the other letters, those of the title
 
         # kind: one of DRAWN; categories: words; series: Series; style: see Style.
         def initialize(kind, categories, series, title: "", style: Style.new)
@@ -43,7 +51,7 @@ module Usher
           pen = Pen.new(canvas, @style.letters || LETTERS.clamp(*[ 6, [ box.width, box.height ].min * LEAST * 2 ].sort), @style.ink)
           canvas.together do
             inner = headed(pen, box)
-            inner = Legend.new(pen, entries, @style.legend).draw(inner) if @style.legend && entries.any?
+            inner = Legend.new(pen.as(@style.looks[:legend]), entries, @style.legend).draw(inner, share(box, @style.legend_at)) if @style.legend && entries.any?
             self.class.const_get(DRAWN.fetch(@kind)).new(pen, @kind, @categories, @series, @style).draw(given(box) || inner)
           end
         end
@@ -53,13 +61,17 @@ module Usher
         # What the title leaves of the box.
         def headed(pen, box)
           return box if @title.empty?
-          high = pen.height(@title, box.width, pen.letters * 1.3) + pen.letters
-          pen.write(@title, box.x, box.y, box.width, high, size: pen.letters * 1.3, align: "middle")
+          head = pen.as(Letters.new(size: pen.letters * HEAD)).as(@style.looks[:title])
+          high = head.height(@title, box.width) + pen.letters
+          head.write(@title, box.x, box.y, box.width, high, align: "middle")
           Geometry::Box.new(box.x, box.y + high, box.width, box.height - high, 0)
         end
 
         # Where the file itself puts the plot: a box that its axes' words stand around.
-        def given(box) = @style.plot&.then { |x, y, width, height| Given.new(box.x + x * box.width, box.y + y * box.height, width * box.width, height * box.height, 0) }
+        def given(box) = share(box, @style.plot)
+
+        # Part of a box, [left, top, width, height] in shares of it; nil where nothing is said.
+        def share(box, part) = part&.then { |x, y, width, height| Given.new(box.x + x * box.width, box.y + y * box.height, width * box.width, height * box.height, 0) }
 
         # A box of the plot alone, without the room for what stands at its axes.
         class Given < Geometry::Box; end

@@ -68,7 +68,7 @@ module Usher
         # Page units that the words of a row need.
         def needed(columns, row, scale, factor)
           own = row.each_with_index.select { |cell, _| cell && cell.down == 1 }
-          own.map { |cell, across| tile(cell, 0, 0, columns[across, cell.across].sum, 1, scale, factor).height - edge(cell, scale) }.max || 0
+          own.map { |cell, across| tile(cell, 0, 0, columns[across, cell.across].sum, 1, scale, factor).height - edge(cell, scale) + cell.words.tail(scale * factor) }.max || 0
         end
 
         # Tiles with a line around them share it with their neighbours.

@@ -50,10 +50,7 @@ module Usher
         def initialize(paragraphs, insets: [ 7.2, 3.6, 7.2, 3.6 ], anchor: "top", fits: false, wraps: true, turn: 0)
           @insets, @anchor, @over, @wraps, @turn = insets, anchor, fits ? 0 : OVER, wraps, turn
           @paragraphs, @first = spaced(paragraphs), paragraphs.first
-          blank = ->(one) { one.text.strip.empty? }
-          @paragraphs = @paragraphs.reverse.drop_while(&blank).reverse # which take no room from the others, like breaks at the end
-          @paragraphs.last&.then { |last| last.runs = last.runs.reverse.drop_while { |run| run.text.strip.empty? }.reverse }
-          @paragraphs = @paragraphs.drop_while(&blank) if anchor != "top"
+          bare
         end
 
         # The part of the box that they have, [left, top, right, bottom] in shares of it.
@@ -76,13 +73,17 @@ module Usher
           left, top, right, bottom = insets(box, scale)
           wide, high = [ box.width - left - right, 20 ].max, [ box.height - top - bottom, 0 ].max
           texts = fitting(wide, high, scale)
-          rest = high - texts.last.then { |text, down| down + text.height }
-          down = top + { "top" => 0, "middle" => rest / 2, "bottom" => rest }.fetch(@anchor)
+          above, below = empty(@head) * scale, tail(scale)
+          rest = high - texts.last.then { |text, down| down + text.height } - above - below
+          down = top + { "top" => 0, "middle" => rest / 2 + above, "bottom" => rest + above }.fetch(@anchor)
           texts.reject { |text, _| text.text.strip.empty? }.map { |text, at, rise| placed(text, box, left, down + at - rise) }
         end
 
         # What is between a box and the text, [across, down] in page units; scale: page units of a point.
         def padding(scale) = [ @insets.values_at(0, 2).min, @insets.values_at(1, 3).min ].map { |inset| (inset * scale).clamp(0, 100).round(2) }
+
+        # Page units that empty lines at its end are high. scale: page units of a point.
+        def tail(scale) = @paragraphs.empty? ? 0 : (empty(@tail) + @breaks * empty(@paragraphs.last(1))) * scale
 
         # All of it as one text: the values of an item that is written, but for its box. Where nothing is written, the first
         # paragraph says how high it is. scale: page units of a point.
@@ -92,6 +93,22 @@ module Usher
         end
 
         private
+
+        # Without empty lines at its ends, which take no room from the others: they only move them. At the top they stay, where
+        # words begin there.
+        def bare
+          blank = ->(one) { one.text.strip.empty? }
+          head = @anchor == "top" || empty? ? 0 : @paragraphs.index { |one| !blank.(one) }
+          tail = @paragraphs.reverse.take_while(&blank).size
+          @head, @tail = @paragraphs.first(head), @paragraphs.last(tail)
+          @paragraphs, @breaks = @paragraphs[head...@paragraphs.size - tail] || [], 0
+          last = @paragraphs.last or return
+          ended = last.runs.reverse.take_while { |run| run.text.strip.empty? }
+          @breaks, last.runs = ended.sum { |run| run.text.count("\n") }, last.runs.first(last.runs.size - ended.size)
+        end
+
+        # Points that paragraphs are high of which each is a line.
+        def empty(paragraphs) = paragraphs.sum { |one| one.before + one.size * one.tallest.line * one.leading }
 
         # The box as the words have it, which may be turned in it.
         def upright(box)

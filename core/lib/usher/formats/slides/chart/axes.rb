@@ -7,10 +7,13 @@ module Usher
         BAND = 0.35 # of the height that words under an axis may have
         ROWS = 3 # lines of words under one place
         SLOPE = 45 # degrees, of words that have no room beside each other
+        LINE, DOT = 2.25, 2.5 # points: how broad, and from its middle
         TICK = 0.4 # ems, between words and their axis
 
         def initialize(pen, kind, categories, series, style)
-          @pen, @kind, @categories, @series, @style = pen, kind, categories, series, style
+          @kind, @categories, @series, @style = kind, categories, series, style
+          @pen, @named, @numbered = pen, pen.as(style.looks[:names]), pen.as(style.looks[:numbers]) # for values, words, numbers
+          @slope = style.slope || SLOPE
           @lying = kind == "bar"
         end
 
@@ -27,7 +30,7 @@ module Usher
 
         private
 
-        def ems(n) = n * @pen.letters
+        def ems(n, pen = @numbered) = n * pen.letters
         def shares? = @style.stacked == "share"
         def stacked? = !@style.stacked.nil?
 
@@ -46,12 +49,12 @@ module Usher
         def said(value) = Chart::Numbers.say(value, shares? && !@style.format.to_s.include?("%") ? "0%" : @style.format)
 
         # The broadest number, before the axis is known.
-        def number_breadth = sums.minmax.map { |value| @pen.width(said(value.round(1))) }.max.to_f
+        def number_breadth = sums.minmax.map { |value| @numbered.width(said(value.round(1))) }.max.to_f
 
         # The part of a box that is between the axes.
         def between(box)
-          numbers = @style.numbers ? (@lying ? ems(1.6) : @scale.ticks.map { |value| @pen.width(said(value)) }.max + ems(2 * TICK)) : ems(0.5)
-          words = @style.names ? (@lying ? [ @categories.map { |name| @pen.width(name) }.max.to_f + ems(2 * TICK), box.width * BAND ].min : band(box.width - numbers, box.height)) : ems(0.5)
+          numbers = @style.numbers ? (@lying ? ems(1.6) : @scale.ticks.map { |value| @numbered.width(said(value)) }.max + ems(2 * TICK)) : ems(0.5)
+          words = @style.names ? (@lying ? [ @categories.map { |name| @named.width(name) }.max.to_f + ems(2 * TICK, @named), box.width * BAND ].min : band(box.width - numbers, box.height)) : ems(0.5)
           left, foot = @lying ? [ words, numbers ] : [ numbers, words ]
           Geometry::Box.new(box.x + left, box.y + ems(0.6), [ box.width - left - ems(0.8), 1 ].max, [ box.height - foot - ems(0.6), 1 ].max, 0)
         end
@@ -59,9 +62,9 @@ module Usher
         # How high the words under the axis are, and whether they slope.
         def band(wide, high)
           room = wide / [ @categories.size, 1 ].max
-          @sloping = @categories.any? { |name| name.split.any? { |word| @pen.width(word) > room } || @pen.lines(name, room) > ROWS }
-          return [ @categories.map { |name| @pen.lines(name, room) }.max.to_i * ems(Chart::Pen::LINE) + ems(TICK), high * BAND ].min unless @sloping
-          [ @categories.map { |name| @pen.width(name) }.max * Math.sin(SLOPE * Math::PI / 180) + ems(1), high * BAND ].min
+          @sloping = @style.slope ? @slope.nonzero? : @categories.any? { |name| name.split.any? { |word| @named.width(word) > room } || @named.lines(name, room) > ROWS }
+          return [ @categories.map { |name| @named.lines(name, room) }.max.to_i * ems(Chart::Pen::LINE, @named) + ems(TICK, @named), high * BAND ].min unless @sloping
+          [ @categories.map { |name| @named.width(name) }.max * Math.sin(@slope.abs * Math::PI / 180) + ems(1, @named), high * BAND ].min
         end
 
         # Where a value lies: across where bars lie, else down.
@@ -74,9 +77,9 @@ module Usher
         def numbers
           @scale.ticks.each do |value|
             at = along(value)
-            @pen.line(@lying ? [ [ at, @plot.y ], [ at, @plot.y + @plot.height ] ] : [ [ @plot.x, at ], [ @plot.x + @plot.width, at ] ], Chart::GRID) if @style.grid
+            @pen.line(@lying ? [ [ at, @plot.y ], [ at, @plot.y + @plot.height ] ] : [ [ @plot.x, at ], [ @plot.x + @plot.width, at ] ], @style.grid) if @style.grid
             next unless @style.numbers
-            @lying ? @pen.write(said(value), at - ems(4), @plot.y + @plot.height, ems(8), ems(1.6), align: "middle") : @pen.write(said(value), @plot.x - ems(8 + TICK), at - ems(1), ems(8), ems(2), align: "right")
+            @lying ? @numbered.write(said(value), at - ems(4), @plot.y + @plot.height, ems(8), ems(1.6), align: "middle") : @numbered.write(said(value), @plot.x - ems(8 + TICK), at - ems(1), ems(8), ems(2), align: "right")
           end
           zero = along(0.clamp(@scale.low, @scale.high))
           @pen.line(@lying ? [ [ zero, @plot.y ], [ zero, @plot.y + @plot.height ] ] : [ [ @plot.x, zero ], [ @plot.x + @plot.width, zero ] ], AXIS) if @style.names
@@ -86,17 +89,21 @@ module Usher
         def names
           return unless @style.names
           band(@plot.width, @plot.height) unless @lying
-          every = [ (ems(1) / room).ceil, 1 ].max
+          every = [ (ems(1, @named) / room).ceil, 1 ].max
           @categories.each_with_index { |words, index| name(words, slot(index)) if (index % every).zero? }
         end
 
         def name(words, at)
-          return @pen.write(words, @plot.x - ems(40 + TICK), at, ems(40), room, align: "right") if @lying
-          foot = @plot.y + @plot.height + ems(TICK)
-          return @pen.write(words, at, foot, room, ems(ROWS), align: "middle", anchor: "top") unless @sloping
-          long = @pen.width(words) + 2
-          reach = long / 2 * Math.cos(SLOPE * Math::PI / 180)
-          @pen.write(words, at + room / 2 - reach - long / 2, foot + reach - ems(0.5), long, ems(1.2), align: "right", turn: -SLOPE)
+          return @named.write(words, @plot.x - ems(40 + TICK, @named), at, ems(40, @named), room, align: "right") if @lying
+          foot = @plot.y + @plot.height + ems(TICK, @named)
+          return @named.write(words, at, foot, room, ems(ROWS, @named), align: "middle", anchor: "top") unless @sloping
+          sloping(words, at + room / 2, foot)
+        end
+
+        # Words that go up to where they stand, or down from there.
+        def sloping(words, x, y)
+          long, turn = @named.width(words) + 2, @slope * Math::PI / 180
+          @named.write(words, x - Math.cos(turn) * long / 2 * (turn <=> 0) - long / 2, y + Math.sin(turn.abs) * long / 2 - ems(0.5, @named), long, ems(1.2, @named), align: turn.positive? ? "right" : "left", turn: -@slope)
         end
 
         # Of all values of a category that stand on each other, for shares.
@@ -123,11 +130,10 @@ module Usher
           from, to = [ base, tip ].minmax
           @lying ? @pen.rectangle(from, at, to - from, broad, one.colour(index)) : @pen.rectangle(at, from, broad, to - from, one.colour(index))
           return unless one.labels
-          words, high = said_at(one, index), ems(1.4)
-          wide = [ @pen.width(words) + 2, broad ].max
-          middle = at + broad / 2
-          if stacked? then @lying ? @pen.write(words, (from + to) / 2 - wide / 2, middle - high / 2, wide, high, align: "middle") : @pen.write(words, middle - wide / 2, (from + to) / 2 - high / 2, wide, high, align: "middle")
-          else @lying ? @pen.write(words, tip + 2, middle - high / 2, wide, high) : @pen.write(words, middle - wide / 2, tip < base ? tip - high : tip, wide, high, align: "middle")
+          pen, words = @pen.as(one.lettered), said_at(one, index)
+          wide, high, middle = [ pen.width(words) + 2, broad ].max, ems(1.4, pen), at + broad / 2
+          if stacked? then @lying ? pen.write(words, (from + to) / 2 - wide / 2, middle - high / 2, wide, high, align: "middle") : pen.write(words, middle - wide / 2, (from + to) / 2 - high / 2, wide, high, align: "middle")
+          else @lying ? pen.write(words, tip + 2, middle - high / 2, wide, high) : pen.write(words, middle - wide / 2, tip < base ? tip - high : tip, wide, high, align: "middle")
           end
         end
 
@@ -135,9 +141,10 @@ module Usher
 
         def course(one)
           places = one.values.first(@categories.size).each_with_index.filter_map { |value, index| [ slot(index) + room / 2, along(value), index ] if value }
-          @pen.line(places.map { |x, y, _| [ x, y ] }, one.colour(0), 2.25) if places.size > 1
-          places.each { |x, y, index| @pen.dot(x, y, 2.5, one.colour(index)) } if places.size <= 30
-          places.each { |x, y, index| @pen.write(said_at(one, index), x - ems(3), y - ems(1.8), ems(6), ems(1.4), align: "middle") } if one.labels
+          @pen.line(places.map { |x, y, _| [ x, y ] }, one.colour(0), LINE) if one.line && places.size > 1
+          places.each { |x, y, index| @pen.dot(x, y, DOT, one.dots[index % one.dots.size]) } if one.dots
+          pen = @pen.as(one.lettered)
+          places.each { |x, y, index| pen.write(said_at(one, index), x - ems(3, pen), y - ems(1.8, pen), ems(6, pen), ems(1.4, pen), align: "middle") } if one.labels
         end
 
         # Down to those they stand on.

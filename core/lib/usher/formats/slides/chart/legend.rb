@@ -11,9 +11,10 @@ module Usher
           @pen, @entries, @side = pen, entries, side
         end
 
-        # Draws it into a Box in points, and answers with what it leaves of that.
-        def draw(box)
-          %w[left right].include?(@side) ? beside(box) : across(box)
+        # Draws it into a Box in points, or where the file puts it, and answers with what it leaves of the box.
+        def draw(box, given = nil)
+          return box.tap { wide?(given) ? across(given) : beside(given, given.width) } if given
+          %w[left right].include?(@side) ? beside(box, box.width * WIDEST) : across(box)
         end
 
         private
@@ -21,8 +22,11 @@ module Usher
         def ems(n) = n * @pen.letters
         def broad((words, _)) = @pen.width(words) + ems(SQUARE + 1.2)
 
-        def beside(box)
-          wide = [ @entries.map { |entry| broad(entry) }.max + ems(0.6), box.width * WIDEST ].min
+        # Whether all of it has room in one row.
+        def wide?(box) = @entries.sum { |entry| broad(entry) } <= box.width
+
+        def beside(box, most)
+          wide = [ @entries.map { |entry| broad(entry) }.max + ems(0.6), most ].min
           heights = @entries.map { |words, _| [ @pen.lines(words, wide - ems(SQUARE + 1.2)), 1 ].max * @pen.letters * Chart::Pen::LINE + ems(LINE - Chart::Pen::LINE) }
           heights.map! { |high| high * box.height / heights.sum } if heights.sum > box.height
           x, y = @side == "left" ? box.x : box.x + box.width - wide, box.y + (box.height - heights.sum) / 2

@@ -10,20 +10,23 @@ module Usher
         attr_reader :canvas, :letters
 
         # letters: points; ink: their colour.
-        def initialize(canvas, letters, ink)
-          @canvas, @letters, @ink = canvas, letters, ink
+        def initialize(canvas, letters, ink, bold: false)
+          @canvas, @letters, @ink, @bold = canvas, letters, ink, bold
         end
 
+        # One with other letters. look: Chart::Letters, or nil.
+        def as(look) = look ? Chart::Pen.new(@canvas, look.size || @letters, look.ink || @ink, bold: look.bold.nil? ? @bold : look.bold) : self
+
         # How broad words are in one line, in points.
-        def width(words, size = @letters) = Text::Faces.fetch(FACE, bold: false).width(words.to_s[0, LONGEST]) * size
+        def width(words) = Text::Faces.fetch(FACE, bold: @bold).width(words.to_s[0, LONGEST]) * @letters
 
         # How high they are within a breadth, lines breaking between words.
-        def height(words, room, size = @letters) = lines(words, room, size) * LINE * size
+        def height(words, room) = lines(words, room) * LINE * @letters
 
-        def lines(words, room, size = @letters)
+        def lines(words, room)
           left = 0
           words.to_s[0, LONGEST].split.reduce(0) do |count, word|
-            wide = width("#{word} ", size)
+            wide = width("#{word} ")
             fits = left >= wide && count.positive?
             left = fits ? left - wide : room - wide
             fits ? count : count + 1
@@ -46,9 +49,9 @@ module Usher
         def drawn(outline, box, colour, edge: nil) = @canvas.drawn(outline, box, look(colour, stroke: edge || "none", width: edge ? 0.75 : 0))
 
         # Words in the middle of a box from top to bottom. turn: degrees clockwise about its middle; anchor: where they stand in it.
-        def write(words, x, y, width, height, align: "left", size: @letters, turn: 0, anchor: "middle")
+        def write(words, x, y, width, height, align: "left", turn: 0, anchor: "middle")
           return if words.to_s.strip.empty? || width <= 0
-          run = Words::Run.new(text: words.to_s[0, LONGEST].tr("\n", " "), size: size, face: Fonts::Face.new(FACE, *Fonts::EVEN), bold: false, italic: false, colour: @ink)
+          run = Words::Run.new(text: words.to_s[0, LONGEST].tr("\n", " "), size: @letters, face: Fonts::Face.new(FACE, *Fonts::EVEN), bold: @bold, italic: false, colour: @ink)
           @canvas.write(Words.new([ Words::Paragraph.new(runs: [ run ], align: align, list: "none", indent: 0.0) ], insets: [ 0, 0, 0, 0 ], anchor: anchor), Geometry::Box.new(x, y, width, [ height, 1 ].max, turn))
         end
 

@@ -32,7 +32,7 @@ module Usher
         def axes
           right, low = @plot.x + @plot.width, @plot.y + @plot.height
           @up.ticks.each do |value|
-            @pen.line([ [ @plot.x, y(value) ], [ right, y(value) ] ], Chart::GRID) if @style.grid
+            @pen.line([ [ @plot.x, y(value) ], [ right, y(value) ] ], @style.grid) if @style.grid
             @pen.write(said(value), @plot.x - ems(8.4), y(value) - ems(1), ems(8), ems(2), align: "right")
           end
           @on.ticks.each { |value| @pen.write(Chart::Numbers.say(value), x(value) - ems(3), low, ems(6), ems(1.8), align: "middle") }

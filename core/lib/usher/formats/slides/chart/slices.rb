@@ -8,6 +8,7 @@ module Usher
 
         def initialize(pen, _kind, _categories, series, style)
           @pen, @one, @style = pen, series[0], style
+          @labelled = pen.as(@one.lettered)
         end
 
         def draw(box)
@@ -39,7 +40,7 @@ module Usher
           far = round.width / 2 * (@style.hole.positive? ? (1 + @style.hole) / 2 : WORDS)
           x, y = [ Math.cos(angle * Math::PI / 180), Math.sin(angle * Math::PI / 180) ].zip([ round.x + round.width / 2, round.y + round.height / 2 ]).map { |part, middle| middle + part * far }
           said = @one.labels == "share" ? Chart::Numbers.say(share, "0%") : Chart::Numbers.say(@one.values[index], @style.format)
-          @pen.write(said, x - @pen.letters * 3, y - @pen.letters, @pen.letters * 6, @pen.letters * 2, align: "middle")
+          @labelled.write(said, x - @labelled.letters * 3, y - @labelled.letters, @labelled.letters * 6, @labelled.letters * 2, align: "middle")
         end
       end
     end

@@ -35,7 +35,7 @@ module Usher
           numbers, names = %w[y x].map { |dimension| @area.all("axis").find { |axis| axis["dimension"] == dimension } }
           low, high, step = %w[minimum maximum interval-major].map { |name| of(numbers, name)&.then { |said| Float(said, exception: false) } }
           Chart::Style.new(stacked: of(@area, "percentage") == "true" ? "share" : ("sum" if of(@area, "stacked") == "true"), gap: share(of(numbers, "gap-width"), 1).clamp(0, 5), overlap: share(of(numbers, "overlap"), 0).clamp(-1, 1), legend: @chart.at("legend")&.then { |node| SIDES.fetch(node["legend-position"], "right") },
-            low: low, high: high, step: step, grid: numbers.nil? || !numbers.at("grid").nil?, names: seen?(names), numbers: seen?(numbers), letters: letters(numbers), ink: ink, hole: @chart["class"] == "chart:ring" ? RING : 0)
+            low: low, high: high, step: step, grid: (Chart::GRID if numbers.nil? || numbers.at("grid")), names: seen?(names), numbers: seen?(numbers), letters: letters(numbers), ink: ink, hole: @chart["class"] == "chart:ring" ? RING : 0)
         end
 
         def share(said, usual) = Float(said, exception: false)&.fdiv(100) || usual
@@ -54,7 +54,8 @@ module Usher
           return if values.compact.empty?
           own = colour(node, kind)
           single = node.all("data-point").flat_map { |point| [ colour(point, kind) ] * (point["repeated"] || 1).to_i.clamp(1, Chart::MOST) }
-          Chart::Series.new(name: cells(node["label-cell-address"]).first.to_s, values: values, colours: Array.new(values.size) { |index| single[index] || own || Chart::GREY }, labels: labels(node))
+          colours = Array.new(values.size) { |index| single[index] || own || Chart::GREY }
+          Chart::Series.new(name: cells(node["label-cell-address"]).first.to_s, values: values, colours: colours, labels: labels(node), dots: (colours unless [ nil, "none" ].include?(of(node, "symbol-type") || of(@area, "symbol-type"))))
         end
 
         def colour(node, kind) = of(node, %w[line web].include?(kind) ? "stroke-color" : "fill-color").to_s.downcase[/\A#\h{6}\z/]

@@ -45,10 +45,10 @@ module Usher
           Slides::Table::Cell.new(words: words, fill: seen(fill), sides: sides, vertical: Writing::ANCHOR.fetch(own&.[]("anchor"), "top"), across: [ cell["gridSpan"].to_i, 1 ].max, down: [ cell["rowSpan"].to_i, 1 ].max)
         end
 
-        # own: what the cell says of it; styled: its colour in the table's style.
+        # own: what the cell says of it; styled: its colour and width (points) in the table's style.
         def line(own, styled)
-          colour = seen(@inks.fill(own) || styled) or return
-          Slides::Table::Line.new(colour, own&.[]("w")&.to_f&./(OpenXml::POINT) || Slides::Table::USUAL)
+          colour = seen(@inks.fill(own) || styled&.first) or return
+          Slides::Table::Line.new(colour, own&.[]("w")&.to_f&./(OpenXml::POINT) || styled&.last || Slides::Table::USUAL)
         end
 
         def seen(colour) = (colour unless colour == "none")

@@ -107,6 +107,20 @@ module Usher
         # A colour of the theme by its name ("accent1").
         def of_theme(name) = @theme[name]&.element_children&.first&.then { |node| base(node) }
 
+        # What the style refers to: its colour, unless it refers to nothing.
+        def styled(style, name)
+          reference = Part.at(style, name)
+          return if reference.nil?
+          reference["idx"].to_i.zero? ? "none" : colour(reference)
+        end
+
+        # Points.
+        def theme_stroke_width(style)
+          index = Part.at(style, "lnRef")&.[]("idx").to_i
+          line = Part.all(@format, "lnStyleLst", "ln")[index - 1] if index.positive?
+          line ? line["w"].to_f / OpenXml::POINT : USUAL_BREADTH
+        end
+
         private
 
         def graded(node)
@@ -128,19 +142,6 @@ module Usher
         def opacity_of(holder)
           alpha = holder.element_children.first&.then { |node| Part.at(node, "alpha") }
           alpha ? share(alpha["val"]) : 1
-        end
-
-        # What the style refers to: its colour, unless it refers to nothing.
-        def styled(style, name)
-          reference = Part.at(style, name)
-          return if reference.nil?
-          reference["idx"].to_i.zero? ? "none" : colour(reference)
-        end
-
-        def theme_stroke_width(style)
-          index = Part.at(style, "lnRef")&.[]("idx").to_i
-          line = Part.all(@format, "lnStyleLst", "ln")[index - 1] if index.positive?
-          line ? line["w"].to_f / OpenXml::POINT : USUAL_BREADTH
         end
 
         def dash(lines)

@@ -11,6 +11,7 @@ module Usher
         TOGETHER = %w[column line area].freeze # that share their axes
         STACKED = { "stacked" => "sum", "percentStacked" => "share" }.freeze
         SIDES = { "r" => "right", "l" => "left", "t" => "top", "tr" => "right" }.freeze
+        TITLE, MORE = 18.0, 1.2 # points of its letters, and how much larger than the others they are where those say something
         ACCENTS, COLOURFUL = (1..6).map { |number| "accent#{number}" }, 2
 
         # root: of the chart's part; inks: Inks of the slide. nil for a kind that is not drawn, or where nothing is kept.
@@ -47,7 +48,16 @@ module Usher
           kind = kind_of(group)
           places = points(Part.at(node, "xVal")).map { |one| Float(one, exception: false) } if kind == "points"
           joined = group.name == "scatterChart" && @inks.fill(Part.at(node, "spPr", "ln")) != "none"
-          Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours(node, kind, values.size, index, count), kind: joined ? "line" : (kind unless kind == kind_of(@main)), labels: labels(node, group))
+          colours = colours(node, kind, values.size, index, count)
+          Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours, kind: joined ? "line" : (kind unless kind == kind_of(@main)), labels: labels(node, group), lettered: letters(label_looks(node, group)),
+            line: @inks.fill(Part.at(node, "spPr", "ln")) != "none", dots: dots(node, group, colours))
+        end
+
+        # The colours of the dots on a line, where it has some.
+        def dots(node, group, colours)
+          symbol = value(node, "marker", "symbol") || (yes?(group, "marker") ? "auto" : "none")
+          own = @inks.fill(Part.at(node, "marker", "spPr"))
+          own && own != "none" ? [ own ] : colours unless symbol == "none"
         end
 
         # One for each of its values: what a value says of itself, what all of them do, and the chart's own.
@@ -68,10 +78,12 @@ module Usher
         end
 
         def labels(node, group)
-          said = [ node, group ].filter_map { |one| Part.at(one, "dLbls") }.find { |one| !yes?(one, "delete") } or return
+          said = label_looks(node, group) or return
           return "share" if yes?(said, "showPercent")
           "value" if yes?(said, "showVal")
         end
+
+        def label_looks(node, group) = [ node, group ].filter_map { |one| Part.at(one, "dLbls") }.find { |one| !yes?(one, "delete") }
 
         # What is kept of a list, in its order; nil where a place is empty. Of words in several levels the innermost.
         def points(holder)
@@ -92,8 +104,8 @@ module Usher
           axes = @area.element_children.select { |child| child.name.end_with?("Ax") }
           numbers, names = axes.find { |axis| axis.name == "valAx" }, axes.find { |axis| axis.name != "valAx" }
           low, high = %w[min max].map { |end_| number(numbers, "scaling", end_) }
-          Chart::Style.new(stacked: STACKED[value(@main, "grouping")], gap: (number(@main, "gapWidth") || 150).clamp(0, 500) / 100, overlap: (number(@main, "overlap") || 0).clamp(-100, 100) / 100, legend: legend, plot: plot, low: low, high: high, step: number(numbers, "majorUnit"), format: Part.at(numbers, "numFmt")&.[]("formatCode"),
-            grid: numbers.nil? || !Part.at(numbers, "majorGridlines").nil?, names: seen?(names), numbers: seen?(numbers), letters: letters(axes), ink: ink(axes), hole: (kind == "pie" && number(@main, "holeSize") || 0).clamp(0, 90) / 100.0)
+          Chart::Style.new(stacked: STACKED[value(@main, "grouping")], gap: (number(@main, "gapWidth") || 150).clamp(0, 500) / 100, overlap: (number(@main, "overlap") || 0).clamp(-100, 100) / 100, legend: legend, legend_at: place(Part.at(@root, "chart", "legend")), plot: plot, low: low, high: high, step: number(numbers, "majorUnit"), format: Part.at(numbers, "numFmt")&.[]("formatCode"),
+            grid: grid(numbers), names: seen?(names), numbers: seen?(numbers), slope: slope(names), letters: whole&.[]("sz")&.to_f&./(100)&.clamp(4, 60), ink: ink(axes), looks: { title: title_letters, names: letters(names), numbers: letters(numbers), legend: letters(Part.at(@root, "chart", "legend")) }, hole: (kind == "pie" && number(@main, "holeSize") || 0).clamp(0, 90) / 100.0)
         end
 
         def number(node, *names) = value(node, *names)&.then { |said| Float(said, exception: false) }
@@ -102,20 +114,53 @@ module Usher
 
         # Where the file puts what lies between the axes, in shares of the whole.
         def plot
-          layout = Part.at(@area, "layout", "manualLayout")
-          return unless layout && value(layout, "layoutTarget") == "inner" && %w[xMode yMode].all? { |mode| value(layout, mode) == "edge" }
+          place(@area) if value(@area, "layout", "manualLayout", "layoutTarget") == "inner"
+        end
+
+        def place(node)
+          layout = Part.at(node, "layout", "manualLayout")
+          return unless layout && %w[xMode yMode].all? { |mode| value(layout, mode) == "edge" }
           place = %w[x y w h].map { |side| number(layout, side) }
           place if place.all? { |share| share&.between?(0, 1) } && place.last(2).min > 0.05
         end
 
-        # What the letters look like, as the whole or an axis says it.
-        def lettered(axes) = [ @root, *axes ].filter_map { |node| Part.at(node, "txPr", "p", "pPr", "defRPr") }
+        # The colour of the lines across, nil where there are none.
+        def grid(axis)
+          lines = Part.at(axis, "majorGridlines")
+          colour = @inks.fill(Part.at(lines, "spPr", "ln"))
+          colour == "none" ? nil : colour || Chart::GRID if lines || axis.nil?
+        end
 
-        def letters(axes) = lettered(axes).filter_map { |look| look["sz"]&.to_f&./(100) }.first&.clamp(4, 60)
+        # Degrees by which the words of an axis go up.
+        def slope(axis) = Part.at(axis, "txPr", "bodyPr")&.[]("rot")&.then { |rot| -rot.to_f / 60_000 }&.then { |degrees| degrees if degrees.between?(-90, 90) }
+
+        # How all letters look, and those of a part.
+        def whole = Part.at(@root, "txPr", "p", "pPr", "defRPr")
+        def own(node) = Part.at(node, "txPr", "p", "pPr", "defRPr")
+
+        def letters(node) = own(node)&.then { |look| lettering([ look, whole ].compact) }
+
+        def lettering(looks)
+          ink = looks.filter_map { |look| @inks.fill(look) }.first
+          Chart::Letters.new(size: said(looks, "sz")&.to_f&./(100)&.clamp(4, 60), bold: said(looks, "b")&.then { |bold| %w[1 true].include?(bold) }, ink: (ink unless ink == "none"))
+        end
+
+        def said(looks, name) = looks.filter_map { |look| look[name] }.first
+
+        # Bold, and larger than the others, where nothing else is said.
+        def title_letters
+          node = Part.at(@root, "chart", "title") or return
+          rich = Part.at(node, "tx", "rich", "p")
+          looks = [ *Part.all(rich, "r").first(1).filter_map { |run| Part.at(run, "rPr") }, Part.at(rich, "pPr", "defRPr"), own(node) ].compact
+          lettering([ *looks, whole ].compact).tap do |letters|
+            letters.bold = true if said(looks, "b").nil?
+            letters.size = (said([ whole ].compact, "sz")&.to_f&./(100)&.*(MORE) || TITLE).clamp(4, 60) if said(looks, "sz").nil?
+          end
+        end
 
         def ink(axes)
-          said = lettered(axes.reverse + axes).filter_map { |look| @inks.fill(look) }.first
-          said && said != "none" ? said : Colour::INK
+          found = [ whole, *axes.filter_map { |axis| own(axis) } ].compact.filter_map { |look| @inks.fill(look) }.first
+          found && found != "none" ? found : Colour::INK
         end
       end
     end

@@ -16,18 +16,31 @@ module Usher
           @style ||= OpenXml::TableStyles.of(id)
         end
 
-        # "#rrggbb", "none" or nil.
-        def fill(row, column) = nearest(row, column) { |part| @inks.fill(Part.at(part, "tcStyle", "fill")) }
+        # "#rrggbb", "none" or nil; what lies behind the whole table is seen where nothing else is.
+        def fill(row, column)
+          found = nearest(row, column) { |part| paint(Part.at(part, "tcStyle")) }
+          found && found != "none" ? found : paint(Part.at(@style, "tblBg")) || found
+        end
+
         def lettering(row, column) = nearest(row, column) { |part| @inks.colour(Part.at(part, "tcTxStyle")) }
         def bold?(row, column) = nearest(row, column) { |part| Part.at(part, "tcTxStyle")&.[]("b") } == "on"
 
-        # The line on a side of a cell: "#rrggbb", "none" or nil.
+        # The line on a side of a cell: ["#rrggbb" or "none", points or nil], or nil.
         def line(side, row, column)
           edge = { "left" => column.zero?, "top" => row.zero?, "right" => column == @columns - 1, "bottom" => row == @rows - 1 }.fetch(side)
-          nearest(row, column) { |part| @inks.fill(Part.at(part, "tcStyle", "tcBdr", edge || ends?(part.name, side) ? side : SIDES.fetch(side), "ln")) }
+          nearest(row, column) { |part| drawn(Part.at(part, "tcStyle", "tcBdr", edge || ends?(part.name, side) ? side : SIDES.fetch(side))) }
         end
 
         private
+
+        # What is said outright, or is one of the theme's.
+        def paint(node) = @inks.fill(Part.at(node, "fill")) || @inks.styled(node, "fillRef")
+
+        def drawn(side)
+          own = Part.at(side, "ln")
+          colour = @inks.fill(own) || @inks.styled(side, "lnRef") or return
+          [ colour, own ? own["w"]&.to_f&./(OpenXml::POINT) : @inks.theme_stroke_width(side) ]
+        end
 
         # Whether what a part is about ends at this side of a cell: one row, or one column.
         def ends?(part, side) = (part.match?(ROW) && %w[top bottom].include?(side)) || (part.match?(COLUMN) && %w[left right].include?(side))

@@ -46,6 +46,10 @@ module Usher
           line = largest.size * largest.face.line
           left, first = %w[marL indent].map { |name| said(looks, name)&.to_f&./(OpenXml::POINT) }
           list = "hanging" if list == "none" && first&.negative? && left.to_f >= -first && align(looks) == "left"
+          if Text::Layout::SIGNS[list] && left && first.to_f >= 0 && pieces.any? { |run| !run.text.strip.empty? }
+            pieces.unshift(pieces.first.dup.tap { |sign| sign.text, sign.link, sign.colour = Text::Layout.sign(list, 1), nil, sign_colour(looks) || sign.colour }) # nothing is between it and the words
+            list = "none"
+          end
           Words::Paragraph.new(runs: pieces, align: align(looks), list: list, indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), sign_colour: (sign_colour(looks) if Text::Layout.sign(list, 1)), leading: distance(looks, "lnSpc", line)&./(line),
             before: distance(looks, "spcBef", largest.size), after: distance(looks, "spcAft", largest.size))
         end
