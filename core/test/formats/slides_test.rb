@@ -63,6 +63,17 @@ class SlidesTest < CoreTest
     assert_equal %w[object], pptx_slide(frame.("_s7")).missing
   end
 
+  def test_a_control_is_the_picture_that_is_kept_of_it_where_that_stands
+    drawing = ->(style) { %(<xml xmlns:v="urn:v" xmlns:o="urn:o"><v:shape id="Film1" o:spid="_x0000_s7" style='position:absolute;#{style}'><v:imagedata o:relid="rId9"/></v:shape></xml>) }
+    slide = lambda do |style, number = 7|
+      pptx_slide({ tree: "", controls: %(<p:controls><p:control spid="#{number}" name="Film1"/></p:controls>), more: [ [ "v", "vmlDrawing", "../vml.vml" ] ] },
+        parts: { "ppt/vml.vml" => drawing.(style), "ppt/_rels/vml.vml.rels" => relations([ "rId9", "image", "media/a.png" ]), "ppt/media/a.png" => PNG })
+    end
+    film = slide.("left:96pt;top:48.5pt;width:192pt;height:96pt")
+    assert_equal [ [], [ "ppt/media/a.png", "Film1", 160.0, 80.83, 320.0, 160.0 ] ], [ film.missing, film.items.first.values_at("picture", "alt", "x", "y", "width", "height") ]
+    assert_equal [ %w[object] ] * 2, [ slide.("left:96pt"), slide.("left:96pt;top:0pt;width:9pt;height:9pt", 8) ].map(&:missing)
+  end
+
   def test_words_of_a_diagram_are_turned_once_more_than_their_shape
     arrow = shape(at: [ 0, 0, 200, 100 ], form: "homePlate", look: solid("000000"), frame: 'rot="10800000"', text: "Ebb")
     apart = arrow.sub("</p:sp>", '<p:txXfrm rot="10800000"><a:off x="254000" y="0"/><a:ext cx="1270000" cy="1270000"/></p:txXfrm></p:sp>')

@@ -24,7 +24,7 @@ module Decks
   end
 
   # slides: for each what is in its tree of shapes, or { tree:, bg:, notes:, more:, said: } with `more` relations
-  # ([id, kind, target, outside]) and what the slide says of itself; master, layout: what is in theirs; parts: further ones.
+  # ([id, kind, target, outside]), `controls` behind its tree, and what the slide says of itself; master, layout: what is in theirs; parts: further ones.
   def pptx(*slides, master: "", layout: "", parts: {})
     slides = slides.map { |slide| slide.is_a?(Hash) ? slide : { tree: slide } }
     archive("_rels/.rels" => relations([ "r1", "officeDocument", "ppt/presentation.xml" ]), "ppt/presentation.xml" => show(slides.size),
@@ -39,7 +39,7 @@ module Decks
   def slide_parts(slide, index)
     notes = slide[:notes] && { "ppt/notes#{index}.xml" => %(<p:notes #{XML}><p:cSld><p:spTree>#{shape(text: "7", ph: 'type="sldNum"')}#{shape(text: slide[:notes], ph: 'type="body"')}</p:spTree></p:cSld></p:notes>) }
     more = [ *slide[:more], ([ "n", "notesSlide", "../notes#{index}.xml" ] if notes) ].compact
-    { "ppt/slides/slide#{index}.xml" => %(<p:sld #{XML} #{slide[:said]}><p:cSld>#{slide[:bg]}<p:spTree>#{slide[:tree]}</p:spTree></p:cSld></p:sld>),
+    { "ppt/slides/slide#{index}.xml" => %(<p:sld #{XML} #{slide[:said]}><p:cSld>#{slide[:bg]}<p:spTree>#{slide[:tree]}</p:spTree>#{slide[:controls]}</p:cSld></p:sld>),
       "ppt/slides/_rels/slide#{index}.xml.rels" => relations([ "l", "slideLayout", "../slideLayouts/l.xml" ], *more), **notes.to_h }.to_a
   end
 

@@ -136,7 +136,10 @@ module Usher
         # A button or a film of another program, of which there is nothing but a picture.
         def control(node)
           stand_in = node.at_xpath(".//*[local-name()='pic']")
-          stand_in ? picture(stand_in) : @canvas.miss("object")
+          return picture(stand_in) if stand_in
+          shape = older("_x0000_s#{node["spid"]}")
+          kept, box = likeness(shape), standing(shape)
+          kept && box ? @canvas.picture(kept.name, kept.bytes, box, alt: node["name"]) : @canvas.miss("object")
         end
 
         # A table, a diagram, a chart or something of another program.
@@ -149,18 +152,26 @@ module Usher
           elsif (drawing = diagram(data)) then parts_of(drawing, box)
           elsif (chart = chart(data)) then chart.draw(@canvas, box)
           elsif stand_in then picture(stand_in)
-          elsif (kept = likeness(data)) then @canvas.picture(kept.name, kept.bytes, box, alt: named(node)["descr"], link: link(node))
+          elsif (kept = likeness(older(Part.at(data, "oleObj")&.[]("spid")))) then @canvas.picture(kept.name, kept.bytes, box, alt: named(node)["descr"], link: link(node))
           else @canvas.miss(data["uri"].to_s.end_with?("/chart") ? "chart" : "object")
           end
         end
 
-        # The picture that older files keep of something of another program, in a drawing in VML beside the slide (ISO/IEC 29500-4,
-        # 19.1.2.11), by the name of its shape there.
-        def likeness(data)
-          name, drawing = Part.at(data, "oleObj")&.[]("spid"), @part.follow("vmlDrawing")
-          shapes = name && drawing ? drawing.root.xpath(".//*[local-name()='shape']") : []
-          image = shapes.find { |shape| shape.attribute_nodes.any? { |attribute| NAMES.include?(attribute.node_name) && attribute.value == name } }&.then { |shape| Part.at(shape, "imagedata") }
-          image&.attribute_nodes.to_a.filter_map { |attribute| drawing.related(attribute.value) if RELATED.include?(attribute.node_name) }.first
+        # The shape of this name in the drawing in VML that older files keep beside the slide (ISO/IEC 29500-4, 19.1.2.19), or nil.
+        def older(name)
+          @older ||= @part.follow("vmlDrawing")&.then { |drawing| [ drawing, drawing.root.xpath(".//*[local-name()='shape']") ] } || [ nil, [] ]
+          @older.last.find { |shape| shape.attribute_nodes.any? { |attribute| NAMES.include?(attribute.node_name) && attribute.value == name } }
+        end
+
+        # The part with its picture, or nil.
+        def likeness(shape)
+          Part.at(shape, "imagedata")&.attribute_nodes.to_a.filter_map { |attribute| @older.first.related(attribute.value) if RELATED.include?(attribute.node_name) }.first
+        end
+
+        # Where its style puts it, in points; nil where that does not say so in points.
+        def standing(shape)
+          said = shape&.[]("style").to_s.scan(/([a-z-]+):(-?[\d.]+)pt/).to_h
+          Geometry::Box.new(*%w[left top width height].map { |side| said[side].to_f }, 0) if %w[left top width height].all? { |side| said[side] }
         end
 
         def chart(data) = @part.related(Part.relation(Part.at(data, "chart"), "id"))&.then { |part| OpenXml::KeptChart.read(part.root, @inks) }
