@@ -7,12 +7,12 @@ class SlideChartsTest < CoreTest
   include Decks
 
   # The chart's part, with series of values.
-  def charted(kind, series, categories: %w[Mon Tue Wed], more: "", title: "High water", axes: "", beside: "", own: "")
+  def charted(kind, series, categories: %w[Mon Tue Wed], more: "", title: "High water", axes: "", beside: "", own: "", parts: {})
     kept = ->(values) { values.each_with_index.map { |value, index| %(<c:pt idx="#{index}"><c:v>#{value}</c:v></c:pt>) unless value.nil? }.join }
     rows = series.map { |name, values| %(<c:ser>#{own}<c:tx><c:strRef><c:strCache>#{kept.([ name ])}</c:strCache></c:strRef></c:tx><c:cat><c:strRef><c:strCache>#{kept.(categories)}</c:strCache></c:strRef></c:cat><c:val><c:numRef><c:numCache>#{kept.(values)}</c:numCache></c:numRef></c:val></c:ser>) }.join
     xml = %(<c:chartSpace xmlns:c="urn:c" xmlns:a="urn:a"><c:chart><c:title><c:tx><c:rich><a:p><a:r><a:t>#{title}</a:t></a:r></a:p></c:rich></c:tx></c:title><c:plotArea><c:#{kind}>#{more}#{rows}</c:#{kind}>#{axes}</c:plotArea>#{beside}</c:chart></c:chartSpace>)
     frame = %(<p:graphicFrame><p:nvGraphicFramePr><p:cNvPr id="4" name=""/></p:nvGraphicFramePr><p:xfrm><a:off x="1270000" y="1270000"/><a:ext cx="5080000" cy="3810000"/></p:xfrm><a:graphic><a:graphicData uri="http://x/chart"><c:chart xmlns:c="urn:c" r:id="c1"/></a:graphicData></a:graphic></p:graphicFrame>)
-    pptx_slide({ tree: frame, more: [ [ "c1", "chart", "../charts/c.xml" ] ] }, parts: { "ppt/charts/c.xml" => xml })
+    pptx_slide({ tree: frame, more: [ [ "c1", "chart", "../charts/c.xml" ] ] }, parts: { "ppt/charts/c.xml" => xml, **parts })
   end
 
   LEGEND = '<c:legend><c:legendPos val="b"/></c:legend>'.freeze
@@ -68,6 +68,11 @@ class SlideChartsTest < CoreTest
     assert_equal [ [ 8, false ], [ 14, true ] ], looks.("4").sort
     assert_equal [ -90.0 ], slide.items.filter_map { |item| item["angle"] if item["text"] == "Mon" }
     assert_in_delta (100 + 0.1 * 300) * scale, slide.items.find { |item| item["text"] == "Quay" }["y"], 30, "the legend stands where the file puts it"
+  end
+
+  def test_a_chart_may_have_colours_of_its_own
+    own = { "ppt/charts/_rels/c.xml.rels" => Decks.relations([ "t1", "themeOverride", "../theme/o.xml" ]), "ppt/theme/o.xml" => %(<a:themeOverride #{Decks::XML}><a:clrScheme><a:accent1><a:srgbClr val="1E6079"/></a:accent1></a:clrScheme></a:themeOverride>) }
+    assert_equal [ %w[#9a3a61], %w[#1e6079] ], [ {}, own ].map { |parts| bars(charted("barChart", { "Quay" => [ 2, 4, 3 ] }, parts: parts)).map { |bar| bar["fill"] }.uniq }
   end
 
   def test_lines_and_dots_are_there_as_the_file_says

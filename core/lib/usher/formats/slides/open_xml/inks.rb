@@ -16,10 +16,13 @@ module Usher
           @themed = theme = layers.last.follow("theme")
           @format = Part.at(theme&.root, "themeElements", "fmtScheme")
           @fonts = Part.at(theme&.root, "themeElements", "fontScheme")
-          @theme = (Part.at(theme&.root, "themeElements", "clrScheme")&.element_children || []).to_h { |node| [ node.name, node ] }
+          @theme = scheme(Part.at(theme&.root, "themeElements"))
           map = layers.filter_map { |part| Part.at(part.root, "clrMapOvr", "overrideClrMapping") || Part.at(part.root, "clrMap") }.first
           @map = map ? MAP.merge(map.attributes.transform_values(&:value)) : MAP
         end
+
+        # The same with the colours of a theme of its own, which a chart may have. override: its Part, or nil.
+        def with(override) = override ? dup.tap { |own| own.theme = @theme.merge(scheme(override.root)) } : self
 
         # How large the picture of a fill lies beside itself, [across, down] in shares of its own size; nil where it does not.
         def self.tile(fill) = Part.at(fill, "tile")&.then { |node| %w[sx sy].map { |side| node[side] ? node[side].to_f.abs.clamp(1_000, 10_000_000) / 100_000 : 1 } }
@@ -121,7 +124,14 @@ module Usher
           line ? line["w"].to_f / OpenXml::POINT : USUAL_BREADTH
         end
 
+        protected
+
+        attr_writer :theme
+
         private
+
+        # { "accent1" => the element of its colour, ... }
+        def scheme(holder) = (Part.at(holder, "clrScheme")&.element_children || []).to_h { |node| [ node.name, node ] }
 
         def graded(node)
           stops = Part.all(node, "gsLst", "gs").filter_map { |stop| colour(stop)&.then { |found| [ share(stop["pos"]), found, opacity_of(stop).clamp(0, 1) ] } }

@@ -174,7 +174,7 @@ module Usher
           Geometry::Box.new(*%w[left top width height].map { |side| said[side].to_f }, 0) if %w[left top width height].all? { |side| said[side] }
         end
 
-        def chart(data) = @part.related(Part.relation(Part.at(data, "chart"), "id"))&.then { |part| OpenXml::KeptChart.read(part.root, @inks) }
+        def chart(data) = @part.related(Part.relation(Part.at(data, "chart"), "id"))&.then { |part| OpenXml::KeptChart.read(part.root, @inks.with(part.follow("themeOverride"))) }
 
         # A diagram as it was last drawn, which is kept beside its data.
         def diagram(data)
