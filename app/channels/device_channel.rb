@@ -1,6 +1,8 @@
 # A student's device: follows the page the class looks at, and says where its student points and writes, as far as
 # the teacher lets it.
 class DeviceChannel < ApplicationCable::Channel
+  MOST, SPAN = 20, 10 # answers that are taken in so many seconds
+
   def subscribed
     return reject unless seat&.let_in?
     follow seat.sitting.device_feed, to: [ seat.address ]
@@ -44,9 +46,16 @@ class DeviceChannel < ApplicationCable::Channel
   def kept(number, choice)
     return unless may?("answer") && number.is_a?(Integer) && Array(choice).all?(String)
     poll = Access::Student.new(seat).poll(number)
-    poll.kept if poll && !poll.anonymous? && poll.take_answer(seat, choice)
+    poll.kept if poll && !poll.anonymous? && room? && poll.take_answer(seat, choice)
   rescue Usher::Invalid
     nil
+  end
+
+  # Each is written down: whoever sends them without end may not keep the disk from others.
+  def room?
+    now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    @answers = @answers.to_a.select { |at| at > now - SPAN }
+    @answers.size < MOST && @answers << now
   end
 
   def strokes = @strokes ||= Live::Strokes.new(seat.lesson)

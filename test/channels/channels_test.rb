@@ -143,6 +143,18 @@ class DeviceChannelTest < ActionCable::Channel::TestCase
     assert_equal [ [ [ @seat.id, "B" ] ], 0 ], [ poll.answers.pluck(:seat_id, :value), elsewhere.answers.count ]
   end
 
+  test "no more answers are taken from one device than a hand gives" do
+    stub_connection teacher: nil, seat: @seat
+    subscribe
+    poll = Poll.ask(@sitting, "letters", { "count" => "3" })
+    said = Array.new(DeviceChannel::MOST + 5) { |number| perform(:answer, { poll: poll.id, choice: "ABC"[number % 3], number: number }) && transmissions.last["answered"]["said"] }
+    assert_equal DeviceChannel::MOST, said.compact.size
+    assert_equal [ "B" ], poll.answers.pluck(:value)
+    subscription.instance_variable_get(:@answers).map! { |at| at - DeviceChannel::SPAN }
+    perform :answer, { poll: poll.id, choice: "C", number: 99 }
+    assert_equal poll.kept, transmissions.last["answered"]["said"]
+  end
+
   test "no answer comes over the socket that a request would not take: closed, without a name, for others, not allowed" do
     stub_connection teacher: nil, seat: @seat
     connection.define_singleton_method(:forward) { |_| }
