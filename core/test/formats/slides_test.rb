@@ -201,6 +201,23 @@ class SlidesTest < CoreTest
     assert_nil Usher::Formats::Slides::OpenXml::TableStyle.new(root, table.("{B}"), inks, rows: 2, columns: 1).fill(0, 0)
   end
 
+  def test_words_of_a_cell_that_stand_differently_lie_over_it
+    entry = ->(text, look) { %(<a:p><a:pPr #{look}><a:buChar char="•"/></a:pPr><a:r><a:t>#{text}</a:t></a:r></a:p>) }
+    cell = lambda do |paragraphs, rows: 1|
+      row = %(<a:tr h="254000"><a:tc><a:txBody><a:bodyPr/>#{paragraphs}</a:txBody><a:tcPr marL="127000" marT="0" marB="0"/></a:tc></a:tr>)
+      pptx_slide(%(<p:graphicFrame><p:nvGraphicFramePr><p:cNvPr id="4" name=""/></p:nvGraphicFramePr><p:xfrm><a:off x="0" y="0"/><a:ext cx="6096000" cy="254000"/></p:xfrm><a:graphic><a:graphicData uri="t"><a:tbl><a:tblPr/><a:tblGrid><a:gridCol w="6096000"/></a:tblGrid>#{row * rows}</a:tbl></a:graphicData></a:graphic></p:graphicFrame>)).items
+    end
+    outer, inner = entry.("Boats", 'marL="254000" indent="-254000"'), entry.("Ropes", 'marL="635000" indent="-254000"')
+    tile, *texts = cell.(outer + inner + entry.("Sails", 'marL="254000" indent="-254000"')).reject { |item| item["kind"] == "line" }
+    assert_equal [ "tile", "", %w[Boats Ropes Sails] ], [ tile["kind"], tile["text"], texts.map { |text| text["text"] } ]
+    assert_in_delta 30 * 1_600 / 960.0, texts[1]["x"] - texts[0]["x"], 1
+    assert_in_delta 10 * 1_600 / 960.0, texts[0]["x"], 1, "the cell's own margin"
+    assert_operator tile["height"], :>, 2.9 * texts[0]["height"], "the row has room for all"
+    assert_equal [ "Boats\nSails" ], cell.(outer + entry.("Sails", 'marL="254000" indent="-254000"')).filter_map { |item| item["text"] }, "those that stand alike are one text"
+    assert_equal [ "Quay\nBoats" ], cell.('<a:p><a:r><a:t>Quay</a:t></a:r></a:p>' + outer).filter_map { |item| item["text"] }
+    assert_equal 2, cell.(outer + inner, rows: 2).count { |item| item["text"] == "Ropes" }
+  end
+
   def test_a_table_style_refers_to_the_theme
     refer = ->(name, index, colour) { %(<a:#{name} idx="#{index}"><a:srgbClr val="#{colour}"/></a:#{name}>) }
     parts = %(<a:tblBg>#{refer.("fillRef", 2, "F7DFA6")}</a:tblBg><a:wholeTbl><a:tcStyle><a:tcBdr><a:left>#{refer.("lnRef", 1, "1D7758")}</a:left><a:right>#{refer.("lnRef", 0, "1D7758")}</a:right><a:top><a:ln w="50800"><a:solidFill><a:srgbClr val="231A1E"/></a:solidFill></a:ln></a:top></a:tcBdr><a:fill><a:noFill/></a:fill></a:tcStyle></a:wholeTbl><a:firstRow><a:tcStyle>#{refer.("fillRef", 1, "1E6079")}</a:tcStyle></a:firstRow>)

@@ -39,7 +39,7 @@ module Usher
               [ cell, at[0] + columns.first(across).sum + beside, at[1] + heights.first(down).sum + above, [ columns[across, cell.across].sum - beside, LEAST ].max, [ heights[down, cell.down].sum - above, LEAST ].max ]
             end
           end
-          placed.map { |cell, *box| tile(cell, *box, scale, factor).to_h.except("id") } + placed.reject { |cell, *| cell.border }.flat_map { |cell, *box| lines(cell, *box, scale) }.uniq
+          placed.map { |cell, *box| tile(cell, *box, scale, factor).to_h.except("id") } + placed.flat_map { |cell, *box| apart(cell, *box, scale * factor) } + placed.reject { |cell, *| cell.border }.flat_map { |cell, *box| lines(cell, *box, scale) }.uniq
         end
 
         # How broad the one line around a cell is, in page units. It lies over the edge of a neighbour that has none.
@@ -68,17 +68,28 @@ module Usher
         # Page units that the words of a row need.
         def needed(columns, row, scale, factor)
           own = row.each_with_index.select { |cell, _| cell && cell.down == 1 }
-          own.map { |cell, across| tile(cell, 0, 0, columns[across, cell.across].sum, 1, scale, factor).height - edge(cell, scale) + cell.words.tail(scale * factor) }.max || 0
+          own.map { |cell, across| high(cell, columns[across, cell.across].sum, scale, factor) }.max || 0
+        end
+
+        def high(cell, width, scale, factor)
+          return cell.words.height(width, scale * factor) if cell.words.mixed?
+          tile(cell, 0, 0, width, 1, scale, factor).height - edge(cell, scale) + cell.words.tail(scale * factor)
+        end
+
+        # Words that one text cannot be lie over their tile.
+        def apart(cell, x, y, width, height, scale)
+          cell.words.mixed? ? cell.words.items(Geometry::Box.new(x, y, width, height, 0), scale, anchor: cell.vertical, whole: true).map { |values| { "kind" => "text", **values } } : []
         end
 
         # Tiles with a line around them share it with their neighbours.
         def tile(cell, x, y, width, height, scale, factor)
           edge = edge(cell, scale)
           written = cell.words.together(scale * factor)
+          written = written.merge("text" => "", "marks" => [], "lists" => []) if cell.words.mixed?
           written = written.merge("text" => written["text"][0, 2_000])
           Items.build("kind" => "tile", "id" => "t", "x" => x, "y" => y, "width" => width + edge, "height" => height + edge, "round" => 0, "card" => cell.fill || "none", "border" => cell.border&.colour || "none", "border_width" => [ edge, 0.5 ].max, "vertical" => cell.vertical, "padding" => cell.words.padding(scale * factor), **written)
         end
-        private_class_method :heights, :needed, :tile, :laid, :lines, :edge, :broad
+        private_class_method :heights, :needed, :high, :apart, :tile, :laid, :lines, :edge, :broad
       end
     end
   end

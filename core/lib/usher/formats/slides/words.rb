@@ -22,6 +22,7 @@ module Usher
           def size = main.size
           def tallest = runs.select { |run| run.size == size }.map(&:face).max_by(&:line)
           def leading = (self[:leading] || 1).clamp(0.5, 4)
+          def stance = [ align, indent.round, hang&.round, leading.round(1) ]
           def kind = [ size.round(1), main.face, align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1), sign_colour ]
         end
 
@@ -29,6 +30,7 @@ module Usher
         KERNED = 1.003 # by which lines are measured too wide (Text::Face)
         OVER = 5 # ems that words may stand out of their box, as slides let them
         LEAST = 8 # page units
+        LEAST_ROOM = 20 # page units that a line has at least
         UNBOUND = 8_000 # page units that lines have which do not break
         FARTHEST = 5 # ems from a sign to its words
         LEAST_HANG = 0.5 # ems, of lines without a sign
@@ -66,16 +68,16 @@ module Usher
         def run = @paragraphs.flat_map(&:runs).find { |run| !run.text.strip.empty? }
 
         # Values of text items in a box (Geometry::Box in page units, turned or not); scale: page units of a
-        # point.
-        def items(box, scale)
+        # point; anchor: where they stand in it, if not as they say themselves; whole: whether none becomes smaller.
+        def items(box, scale, anchor: @anchor, whole: false)
           return [] if empty?
           box = upright(box)
           left, top, right, bottom = insets(box, scale)
-          wide, high = [ box.width - left - right, 20 ].max, [ box.height - top - bottom, 0 ].max
-          texts = fitting(wide, high, scale)
+          wide, high = [ box.width - left - right, LEAST_ROOM ].max, [ box.height - top - bottom, 0 ].max
+          texts = whole ? stacked(wide, scale) : fitting(wide, high, scale)
           above, below = empty(@head) * scale, tail(scale)
           rest = high - texts.last.then { |text, down| down + text.height } - above - below
-          down = top + { "top" => 0, "middle" => rest / 2 + above, "bottom" => rest + above }.fetch(@anchor)
+          down = top + { "top" => 0, "middle" => rest / 2 + above, "bottom" => rest + above }.fetch(anchor)
           texts.reject { |text, _| text.text.strip.empty? }.map { |text, at, rise| placed(text, box, left, down + at - rise) }
         end
 
@@ -84,6 +86,15 @@ module Usher
 
         # Page units that empty lines at its end are high. scale: page units of a point.
         def tail(scale) = @paragraphs.empty? ? 0 : (empty(@tail) + @breaks * empty(@paragraphs.last(1))) * scale
+
+        # Whether one text cannot be all of it, because its paragraphs stand differently.
+        def mixed? = @paragraphs.reject { |one| one.text.strip.empty? }.map(&:stance).transpose.any? { |all| all.compact.uniq.size > 1 }
+
+        # Page units that they are high in a box so wide, with what is above and below them. scale: page units of a point.
+        def height(width, scale)
+          left, top, right, bottom = @insets.map { |inset| inset * scale }
+          stacked([ width - left - right, LEAST_ROOM ].max, scale).last.then { |text, down| down + text.height } + top + bottom + empty(@head) * scale + tail(scale)
+        end
 
         # All of it as one text: the values of an item that is written, but for its box. Where nothing is written, the first
         # paragraph says how high it is. scale: page units of a point.
@@ -130,16 +141,22 @@ module Usher
 
         # Built, still at the box's own origin, each with how far down it stands, and how much higher its letters do: [[Items::Text,
         # page units, page units], ...].
+        def stacked(wide, scale, factor = 1)
+          down = 0
+          blocks.each_with_index.map do |block, index|
+            down += block.first.before * scale * factor unless index.zero?
+            text = Items.build({ "kind" => "text", "id" => "t", "y" => 0, **across(block, wide, scale), **written(block, scale * factor), **(@wraps ? {} : { "room" => UNBOUND }) })
+            [ text, down, rise(block) * text.size ].tap { down += text.height }
+          end
+        end
+
+        # The same, as much smaller as they have to be to find room.
         def fitting(wide, high, scale)
           found = nil
           SMALLER.each do |factor|
-            down = 0
-            found = blocks.each_with_index.map do |block, index|
-              down += block.first.before * scale * factor unless index.zero?
-              text = Items.build({ "kind" => "text", "id" => "t", "y" => 0, **across(block, wide, scale), **written(block, scale * factor), **(@wraps ? {} : { "room" => UNBOUND }) })
-              [ text, down, rise(block) * text.size ].tap { down += text.height }
-            end
-            break if down <= high + found.last.first.size * @over && found.none? { |text, _| broken?(text) }
+            found = stacked(wide, scale, factor)
+            last, down = found.last
+            break if down + last.height <= high + last.size * @over && found.none? { |text, _| broken?(text) }
           end
           found
         end
