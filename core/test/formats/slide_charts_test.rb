@@ -70,6 +70,22 @@ class SlideChartsTest < CoreTest
     assert_in_delta (100 + 0.1 * 300) * scale, slide.items.find { |item| item["text"] == "Quay" }["y"], 30, "the legend stands where the file puts it"
   end
 
+  # Boats in thousands as columns, shares as a line on the right.
+  def test_a_second_axis_has_its_own_numbers
+    axes = '<c:catAx><c:axId val="1"/></c:catAx><c:valAx><c:axId val="2"/></c:valAx><c:catAx><c:axId val="3"/></c:catAx><c:valAx><c:axId val="4"/><c:scaling><c:max val="1"/></c:scaling><c:numFmt formatCode="0%"/></c:valAx>'
+    values = ->(numbers) { "<c:val><c:numRef><c:numCache>#{numbers.each_with_index.map { |value, index| %(<c:pt idx="#{index}"><c:v>#{value}</c:v></c:pt>) }.join}</c:numCache></c:numRef></c:val>" }
+    line = ->(ids) { "<c:lineChart><c:ser>#{values.([ 0.5, 1, 0 ])}</c:ser>#{ids}</c:lineChart>" }
+    combined = ->(ids) { charted("barChart", { "Boats" => [ 2000, 4000, 3000 ] }, title: "", more: '<c:axId val="1"/><c:axId val="2"/>', axes: line.(ids) + axes) }
+    drawn = ->(slide) { slide.items.find { |item| item["stroke_width"].to_f > 3 } }
+    right = combined.('<c:axId val="3"/><c:axId val="4"/>')
+    assert_includes words_on(right), "60%"
+    assert_includes words_on(right), "4000"
+    assert_operator drawn.(right)["height"], :>, 200, "from the middle to the top"
+    left = combined.('<c:axId val="1"/><c:axId val="2"/>')
+    assert_empty words_on(left).grep(/%/)
+    assert_operator drawn.(left)["height"], :<, 10
+  end
+
   def test_a_chart_may_have_colours_of_its_own
     own = { "ppt/charts/_rels/c.xml.rels" => Decks.relations([ "t1", "themeOverride", "../theme/o.xml" ]), "ppt/theme/o.xml" => %(<a:themeOverride #{Decks::XML}><a:clrScheme><a:accent1><a:srgbClr val="1E6079"/></a:accent1></a:clrScheme></a:themeOverride>) }
     assert_equal [ %w[#9a3a61], %w[#1e6079] ], [ {}, own ].map { |parts| bars(charted("barChart", { "Quay" => [ 2, 4, 3 ] }, parts: parts)).map { |bar| bar["fill"] }.uniq }

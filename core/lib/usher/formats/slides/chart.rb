@@ -17,21 +17,23 @@ module Usher
 
         # values: numbers, nil where there is none; places: of "points", how far across each is; colours: one for all of its values,
         # or one each; kind: where it is not that of the chart; labels: what stands at each value, "value" or "share", nil for nothing;
-        # lettered: Letters of that; line: of "line", whether one is drawn; dots: their colours, one each, nil where there are none.
-        Series = Struct.new(:name, :values, :places, :colours, :kind, :labels, :lettered, :line, :dots, keyword_init: true) do
+        # second: whether its values are on the second axis; lettered: Letters of that; line: of "line", whether one is drawn; dots: their colours, one each, nil where there are none.
+        Series = Struct.new(:name, :values, :places, :colours, :kind, :labels, :second, :lettered, :line, :dots, keyword_init: true) do
           def initialize(line: true, **) = super
 
           def colour(index) = colours[index % colours.size]
         end
         # What words look like, nil for as all others: size: points; bold; ink: their colour.
         Letters = Struct.new(:size, :bold, :ink, keyword_init: true)
+        # The second axis of values, on the right: as of Style.
+        Second = Struct.new(:low, :high, :step, :format, :numbers, keyword_init: true)
         # How it looks, where the file says it. stacked: nil, "sum" or "share"; gap: between the bars of two categories, in breadths of
         # a bar; overlap: of the bars of one, the same; legend: "right", "bottom", "left", "top" or nil; legend_at: where the file puts it, as plot; plot: the place of what lies
         # between the axes, [left, top, width, height] in shares; low, high, step: of the axis of values, nil for what fits; format: of
         # its numbers, as a spreadsheet says it; grid: the colour of lines across, nil for none; names, numbers: whether there are
         # words and numbers at its axes; slope: degrees by which its words are turned, nil for what fits; letters: points; ink: their
-        # colour; looks: { title:, names:, numbers:, legend: Letters of those }; hole: of slices, in shares of the whole.
-        Style = Struct.new(:stacked, :gap, :overlap, :legend, :legend_at, :plot, :low, :high, :step, :format, :grid, :names, :numbers, :slope, :letters, :ink, :looks, :hole, keyword_init: true) do
+        # colour; looks: { title:, names:, numbers:, legend: Letters of those }; second: a Second, or nil; hole: of slices, in shares of the whole.
+        Style = Struct.new(:stacked, :gap, :overlap, :legend, :legend_at, :plot, :low, :high, :step, :format, :grid, :names, :numbers, :slope, :letters, :ink, :looks, :second, :hole, keyword_init: true) do
           def initialize(stacked: nil, gap: 0.5, overlap: 0, grid: GRID, names: true, numbers: true, ink: Colour::INK, looks: {}, hole: 0, **) = super
         end
         DRAWN = { "column" => :Axes, "bar" => :Axes, "line" => :Axes, "area" => :Axes, "points" => :Points, "pie" => :Slices, "web" => :Web }.freeze

@@ -19,8 +19,10 @@ module Usher
 
         def draw(box)
           @scale = Chart::Scale.new(sums, low: @style.low, high: @style.high, step: @style.step, most: steps(box), bound: shares?)
+          @second = second(box)
           @plot = box.is_a?(Chart::Given) ? box : between(box)
           numbers
+          second_numbers if @second && @style.second.numbers
           names
           drawn = @series.group_by { |one| one.kind || @kind }
           drawn.fetch("area", []).then { |list| areas(list) if list.any? }
@@ -34,14 +36,23 @@ module Usher
         def shares? = @style.stacked == "share"
         def stacked? = !@style.stacked.nil?
 
+        # The scale of the second axis, where anything is on it; bars that lie have one alone.
+        def second(box)
+          values = @series.select(&:second).flat_map { |one| one.values.compact }
+          Chart::Scale.new(values, low: @style.second.low, high: @style.second.high, step: @style.second.step, most: steps(box)) if @style.second && values.any? && !@lying
+        end
+
+        def scale_of(one) = one.second && @second || @scale
+
         # How many steps there is room for.
         def steps(box) = (@lying ? box.width / [ number_breadth * 1.6, ems(3) ].max : box.height / ems(2)).floor.clamp(1, 10)
 
         # All values that the axis has to hold.
         def sums
           return [ 0.0, 1.0 ] if shares?
-          return @series.flat_map { |one| one.values.compact } unless stacked?
-          standing, rest = @series.partition { |one| one.kind.nil? }
+          here = @style.second && !@lying ? @series.reject(&:second) : @series
+          return here.flat_map { |one| one.values.compact } unless stacked?
+          standing, rest = here.partition { |one| one.kind.nil? }
           totals = @categories.each_index.flat_map { |index| standing.filter_map { |one| one.values[index] }.partition(&:negative?).map(&:sum) }
           totals + rest.flat_map { |one| one.values.compact }
         end
@@ -56,7 +67,8 @@ module Usher
           numbers = @style.numbers ? (@lying ? ems(1.6) : @scale.ticks.map { |value| @numbered.width(said(value)) }.max + ems(2 * TICK)) : ems(0.5)
           words = @style.names ? (@lying ? [ @categories.map { |name| @named.width(name) }.max.to_f + ems(2 * TICK, @named), box.width * BAND ].min : band(box.width - numbers, box.height)) : ems(0.5)
           left, foot = @lying ? [ words, numbers ] : [ numbers, words ]
-          Geometry::Box.new(box.x + left, box.y + ems(0.6), [ box.width - left - ems(0.8), 1 ].max, [ box.height - foot - ems(0.6), 1 ].max, 0)
+          right = @second && @style.second.numbers ? @second.ticks.map { |value| @numbered.width(Chart::Numbers.say(value, @style.second.format)) }.max + ems(2 * TICK) : ems(0.8)
+          Geometry::Box.new(box.x + left, box.y + ems(0.6), [ box.width - left - right, 1 ].max, [ box.height - foot - ems(0.6), 1 ].max, 0)
         end
 
         # How high the words under the axis are, and whether they slope.
@@ -68,7 +80,7 @@ module Usher
         end
 
         # Where a value lies: across where bars lie, else down.
-        def along(value) = @lying ? @plot.x + @scale.share(value) * @plot.width : @plot.y + (1 - @scale.share(value)) * @plot.height
+        def along(value, scale = @scale) = @lying ? @plot.x + scale.share(value) * @plot.width : @plot.y + (1 - scale.share(value)) * @plot.height
         def room = (@lying ? @plot.height : @plot.width) / [ @categories.size, 1 ].max.to_f
 
         # Where the place of a category begins; lying bars begin at the foot.
@@ -84,6 +96,12 @@ module Usher
           zero = along(0.clamp(@scale.low, @scale.high))
           @pen.line(@lying ? [ [ zero, @plot.y ], [ zero, @plot.y + @plot.height ] ] : [ [ @plot.x, zero ], [ @plot.x + @plot.width, zero ] ], AXIS) if @style.names
           @pen.line(@lying ? [ [ @plot.x, @plot.y + @plot.height ], [ @plot.x + @plot.width, @plot.y + @plot.height ] ] : [ [ @plot.x, @plot.y ], [ @plot.x, @plot.y + @plot.height ] ], AXIS) if @style.numbers
+        end
+
+        def second_numbers
+          right = @plot.x + @plot.width
+          @pen.line([ [ right, @plot.y ], [ right, @plot.y + @plot.height ] ], AXIS)
+          @second.ticks.each { |value| @numbered.write(Chart::Numbers.say(value, @style.second.format), right + ems(TICK), along(value, @second) - ems(1), ems(8), ems(2)) }
         end
 
         def names
@@ -120,7 +138,7 @@ module Usher
               side = value.negative? ? 0 : 1
               base = stacked? ? bases[side] : 0.0
               at = slot(index) + lead + (stacked? ? 0 : broad * (1 - @style.overlap) * (@lying ? count - 1 - number : number))
-              bar(one, index, at, broad, along(base), along(base + value))
+              bar(one, index, at, broad, along(base, scale_of(one)), along(base + value, scale_of(one)))
               bases[side] += value
             end
           end
@@ -137,10 +155,10 @@ module Usher
           end
         end
 
-        def said_at(one, index) = Chart::Numbers.say(one.values[index], shares? ? nil : @style.format)
+        def said_at(one, index) = Chart::Numbers.say(one.values[index], one.second && @second ? @style.second.format : (@style.format unless shares?))
 
         def course(one)
-          places = one.values.first(@categories.size).each_with_index.filter_map { |value, index| [ slot(index) + room / 2, along(value), index ] if value }
+          places = one.values.first(@categories.size).each_with_index.filter_map { |value, index| [ slot(index) + room / 2, along(value, scale_of(one)), index ] if value }
           @pen.line(places.map { |x, y, _| [ x, y ] }, one.colour(0), LINE) if one.line && places.size > 1
           places.each { |x, y, index| @pen.dot(x, y, DOT, one.dots[index % one.dots.size]) } if one.dots
           pen = @pen.as(one.lettered)
@@ -157,7 +175,8 @@ module Usher
           end
           across = ->(index) { @categories.size < 2 ? 0.5 : index / (@categories.size - 1.0) }
           layers.zip(series).reverse_each do |(tops, floors), one|
-            edge = tops.each_with_index.map { |value, index| [ across[index], 1 - @scale.share(value) ] } + floors.each_with_index.map { |value, index| [ across[index], 1 - @scale.share(value) ] }.reverse
+            scale = scale_of(one)
+            edge = tops.each_with_index.map { |value, index| [ across[index], 1 - scale.share(value) ] } + floors.each_with_index.map { |value, index| [ across[index], 1 - scale.share(value) ] }.reverse
             @pen.filled(edge, flat, one.colour(0)) if edge.size > 2
           end
         end

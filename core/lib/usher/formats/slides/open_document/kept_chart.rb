@@ -7,6 +7,7 @@ module Usher
         KINDS = { "chart:bar" => "column", "chart:line" => "line", "chart:area" => "area", "chart:circle" => "pie", "chart:ring" => "pie", "chart:radar" => "web", "chart:filled-radar" => "web", "chart:net" => "web" }.freeze
         SIDES = { "start" => "left", "top" => "top", "bottom" => "bottom" }.freeze
         RING = 0.5
+        SECOND = "secondary-y".freeze
         FROM_TO = /\$?([A-Z]{1,3})\$?(\d{1,6})/
         MOST = 200 # columns or rows
 
@@ -33,10 +34,14 @@ module Usher
 
         def style
           numbers, names = %w[y x].map { |dimension| @area.all("axis").find { |axis| axis["dimension"] == dimension } }
-          low, high, step = %w[minimum maximum interval-major].map { |name| of(numbers, name)&.then { |said| Float(said, exception: false) } }
           Chart::Style.new(stacked: of(@area, "percentage") == "true" ? "share" : ("sum" if of(@area, "stacked") == "true"), gap: share(of(numbers, "gap-width"), 1).clamp(0, 5), overlap: share(of(numbers, "overlap"), 0).clamp(-1, 1), legend: @chart.at("legend")&.then { |node| SIDES.fetch(node["legend-position"], "right") },
-            low: low, high: high, step: step, grid: (Chart::GRID if numbers.nil? || numbers.at("grid")), names: seen?(names), numbers: seen?(numbers), letters: letters(numbers), ink: ink, hole: @chart["class"] == "chart:ring" ? RING : 0)
+            **ends(numbers), second: second&.then { |axis| Chart::Second.new(**ends(axis), numbers: seen?(axis)) }, grid: (Chart::GRID if numbers.nil? || numbers.at("grid")), names: seen?(names), numbers: seen?(numbers), letters: letters(numbers), ink: ink, hole: @chart["class"] == "chart:ring" ? RING : 0)
         end
+
+        # From where to where an axis goes, and in which steps.
+        def ends(axis) = { low: "minimum", high: "maximum", step: "interval-major" }.transform_values { |name| of(axis, name)&.then { |said| Float(said, exception: false) } }
+
+        def second = @area.all("axis").find { |axis| axis["name"] == SECOND }
 
         def share(said, usual) = Float(said, exception: false)&.fdiv(100) || usual
         def seen?(axis) = of(axis, "visible") != "false" && of(axis, "display-label") != "false"
@@ -55,7 +60,7 @@ module Usher
           own = colour(node, kind)
           single = node.all("data-point").flat_map { |point| [ colour(point, kind) ] * (point["repeated"] || 1).to_i.clamp(1, Chart::MOST) }
           colours = Array.new(values.size) { |index| single[index] || own || Chart::GREY }
-          Chart::Series.new(name: cells(node["label-cell-address"]).first.to_s, values: values, colours: colours, labels: labels(node), dots: (colours unless [ nil, "none" ].include?(of(node, "symbol-type") || of(@area, "symbol-type"))))
+          Chart::Series.new(name: cells(node["label-cell-address"]).first.to_s, values: values, colours: colours, labels: labels(node), second: node["attached-axis"] == SECOND && second ? true : nil, dots: (colours unless [ nil, "none" ].include?(of(node, "symbol-type") || of(@area, "symbol-type"))))
         end
 
         def colour(node, kind) = of(node, %w[line web].include?(kind) ? "stroke-color" : "fill-color").to_s.downcase[/\A#\h{6}\z/]

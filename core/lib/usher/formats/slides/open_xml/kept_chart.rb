@@ -49,7 +49,7 @@ module Usher
           places = points(Part.at(node, "xVal")).map { |one| Float(one, exception: false) } if kind == "points"
           joined = group.name == "scatterChart" && @inks.fill(Part.at(node, "spPr", "ln")) != "none"
           colours = colours(node, kind, values.size, index, count)
-          Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours, kind: joined ? "line" : (kind unless kind == kind_of(@main)), labels: labels(node, group), lettered: letters(label_looks(node, group)),
+          Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours, kind: joined ? "line" : (kind unless kind == kind_of(@main)), labels: labels(node, group), second: second_axis && !axes_of(group).include?(first_axis) || nil, lettered: letters(label_looks(node, group)),
             line: @inks.fill(Part.at(node, "spPr", "ln")) != "none", dots: dots(node, group, colours))
         end
 
@@ -102,11 +102,18 @@ module Usher
 
         def style(kind)
           axes = @area.element_children.select { |child| child.name.end_with?("Ax") }
-          numbers, names = axes.find { |axis| axis.name == "valAx" }, axes.find { |axis| axis.name != "valAx" }
-          low, high = %w[min max].map { |end_| number(numbers, "scaling", end_) }
-          Chart::Style.new(stacked: STACKED[value(@main, "grouping")], gap: (number(@main, "gapWidth") || 150).clamp(0, 500) / 100, overlap: (number(@main, "overlap") || 0).clamp(-100, 100) / 100, legend: legend, legend_at: place(Part.at(@root, "chart", "legend")), plot: plot, low: low, high: high, step: number(numbers, "majorUnit"), format: Part.at(numbers, "numFmt")&.[]("formatCode"),
-            grid: grid(numbers), names: seen?(names), numbers: seen?(numbers), slope: slope(names), letters: whole&.[]("sz")&.to_f&./(100)&.clamp(4, 60), ink: ink(axes), looks: { title: title_letters, names: letters(names), numbers: letters(numbers), legend: letters(Part.at(@root, "chart", "legend")) }, hole: (kind == "pie" && number(@main, "holeSize") || 0).clamp(0, 90) / 100.0)
+          numbers, names = first_axis, axes.find { |axis| axis.name != "valAx" }
+          Chart::Style.new(stacked: STACKED[value(@main, "grouping")], gap: (number(@main, "gapWidth") || 150).clamp(0, 500) / 100, overlap: (number(@main, "overlap") || 0).clamp(-100, 100) / 100, legend: legend, legend_at: place(Part.at(@root, "chart", "legend")), plot: plot, **ends(numbers), format: Part.at(numbers, "numFmt")&.[]("formatCode"),
+            grid: grid(numbers), names: seen?(names), numbers: seen?(numbers), slope: slope(names), letters: whole&.[]("sz")&.to_f&./(100)&.clamp(4, 60), ink: ink(axes), looks: { title: title_letters, names: letters(names), numbers: letters(numbers), legend: letters(Part.at(@root, "chart", "legend")) }, second: second_axis&.then { |axis| Chart::Second.new(**ends(axis), format: Part.at(axis, "numFmt")&.[]("formatCode"), numbers: seen?(axis)) }, hole: (kind == "pie" && number(@main, "holeSize") || 0).clamp(0, 90) / 100.0)
         end
+
+        # From where to where an axis goes, and in which steps.
+        def ends(axis) = { low: number(axis, "scaling", "min"), high: number(axis, "scaling", "max"), step: number(axis, "majorUnit") }
+
+        # The axes that a group of series names, and of those of values the one of the first group and another.
+        def axes_of(group) = Part.all(group, "axId").filter_map { |node| node["val"] }.then { |ids| Part.all(@area, "valAx").select { |axis| ids.include?(value(axis, "axId")) } }
+        def first_axis = @first_axis ||= axes_of(@main).first || Part.all(@area, "valAx").first
+        def second_axis = ((@groups.flat_map { |group| axes_of(group) } - [ first_axis ]).first unless kind_of(@main) == "points")
 
         def number(node, *names) = value(node, *names)&.then { |said| Float(said, exception: false) }
         def seen?(axis) = axis.nil? || !yes?(axis, "delete") && value(axis, "tickLblPos") != "none"
