@@ -87,7 +87,7 @@ module Usher
           written = cell.words.together(scale * factor)
           written = written.merge("text" => "", "marks" => [], "lists" => []) if cell.words.mixed?
           written = written.merge("text" => written["text"][0, 2_000])
-          Items.build("kind" => "tile", "id" => "t", "x" => x, "y" => y, "width" => width + edge, "height" => height + edge, "round" => 0, "card" => cell.fill || "none", "border" => cell.border&.colour || "none", "border_width" => [ edge, 0.5 ].max, "vertical" => cell.vertical, "padding" => cell.words.padding(scale * factor), **written)
+          Items.build("kind" => "tile", "id" => "t", "x" => x, "y" => y, "width" => width + edge, "height" => height + edge, "round" => 0, "card" => cell.fill || "none", "border" => cell.border&.colour || "none", "border_width" => [ edge, 0.5 ].max, "vertical" => cell.vertical, "padding" => cell.words.padding(scale * factor, width), **written)
         end
         private_class_method :heights, :needed, :high, :apart, :tile, :laid, :lines, :edge, :broad
       end

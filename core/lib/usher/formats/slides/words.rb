@@ -83,8 +83,11 @@ module Usher
           texts.reject { |text, _| text.text.strip.empty? }.map { |text, at, rise| placed(text, box, left, down + at - rise) }
         end
 
-        # What is between a box and the text, [across, down] in page units; scale: page units of a point.
-        def padding(scale) = [ @insets.values_at(0, 2).min, @insets.values_at(1, 3).min ].map { |inset| (inset * scale).clamp(0, 100).round(2) }
+        # What is between a box so wide and the text, [across, down] in page units; scale: page units of a point.
+        def padding(scale, width)
+          across, down = [ @insets.values_at(0, 2).min, @insets.values_at(1, 3).min ].map { |inset| (inset * scale).clamp(0, 100) }
+          [ (across - (@paragraphs.any? ? kerned(@paragraphs, width - 2 * across) / 2 : 0)).clamp(0, 100), down ].map { |inset| inset.round(2) }
+        end
 
         # Page units that empty lines at its end are high. scale: page units of a point.
         def tail(scale) = @paragraphs.empty? ? 0 : (empty(@tail) + @breaks * empty(@paragraphs.last(1))) * scale
@@ -177,9 +180,12 @@ module Usher
 
         def across(block, wide, scale)
           indent = [ block.first.indent * scale, wide * 0.6 ].min
-          more = (wide - indent) * (KERNED.fetch(block.first.main.font, USUALLY) - 1)
+          more = kerned(block, wide - indent)
           { "x" => indent - more * { "left" => 0, "middle" => 0.5, "right" => 1 }.fetch(block.first.align), "width" => wide - indent + more }
         end
+
+        # How much broader a line is for letters that are measured too wide.
+        def kerned(block, room) = room * (KERNED.fetch(block.first.main.font, USUALLY) - 1)
 
         def written(block, scale)
           runs = block.flat_map.with_index { |one, index| index.zero? ? one.runs : [ Run.new(text: "\n"), *one.runs ] }
