@@ -5,16 +5,7 @@ class FollowingTest < ApplicationSystemTestCase
   setup { start_at_board }
 
   test "a phone sees ink while it is wet, what the eraser leaves, exact shapes, words and papers" do
-    sitting = sit(@lesson)
-    page.refresh
-    assert_selector "#stage[style*=cursor]"
-    at(:phone) do
-      visit join_path(sitting.code)
-      fill_in "Your name", with: "Juniper"
-      click_button "Come in"
-      assert_text "You are in as Juniper"
-    end
-
+    taught
     tool "highlighter"
     line = Array.new(14) { |step| [ 420 + step * 14, 300 ] }
     draw line, hold: true
@@ -52,7 +43,33 @@ class FollowingTest < ApplicationSystemTestCase
     at(:phone) { assert_no_selector "[data-ground] path", visible: :all }
   end
 
+  test "a stroke that takes its time is whole on the phone while it is drawn" do
+    taught
+    tool "pen"
+    line = Array.new(18) { |step| [ 420 + step * 14, 300 ] }
+    draw line.first(6), hold: true
+    [ 6..11, 12..17 ].each do |part|
+      sleep 5 # together longer than a stroke is kept of which nothing more is heard
+      line[part].each { |x, y| cdp("Input.dispatchMouseEvent", type: "mouseMoved", x: x, y: y, button: "left", buttons: 1) }
+    end
+    at(:phone) { eventually { page.evaluate_script("[...usherFollower.surface.ink.strokes.values()].map(({ points }) => points.length)").first.to_i > 14 } }
+    lift line.last
+    follows
+  end
+
   private
+
+  def taught
+    sitting = sit(@lesson)
+    page.refresh
+    assert_selector "#stage[style*=cursor]"
+    at(:phone) do
+      visit join_path(sitting.code)
+      fill_in "Your name", with: "Juniper"
+      click_button "Come in"
+      assert_text "You are in as Juniper"
+    end
+  end
 
   # The phone has the same drawings as the database, in the same order.
   def follows

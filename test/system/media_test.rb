@@ -116,7 +116,7 @@ class MediaTest < ApplicationSystemTestCase
 
     more do
       click_button "A frame"
-      eventually { shown["stroke"] != "none" }
+      assert_selector "button[aria-pressed=true]", text: "A frame" # it has been drawn anew: a frame brings more to choose from
       click_button "No frame"
       eventually { shown["stroke"] == "none" }
       click_button "Take out a colour…"

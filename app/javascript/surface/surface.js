@@ -6,7 +6,7 @@ import { PageView } from "surface/view"
 import { WetInk } from "surface/ink"
 import { Pointer } from "surface/pointer"
 
-const FORGOTTEN = 8000 // ms after which a stroke nobody finished goes
+const FORGOTTEN = 8000 // ms without a word after which a stroke nobody finished goes
 
 export class Surface {
   // svg: the page's drawing; wet: the element that wet ink lies in; camera(view): what shows it.
@@ -19,7 +19,7 @@ export class Surface {
     this.ink = new WetInk(wet, () => this.camera.view)
     this.previews = svg.querySelector("[data-previews]")
     this.pointer = new Pointer(svg.querySelector("[data-dot]"))
-    this.followed = new Set() // the strokes of others that are wet
+    this.followed = new Map() // the strokes of others that are wet, each with what will forget it
   }
 
   // What goes with everything that is done: the take's time, and the sitting in whose layer it is done.
@@ -128,11 +128,12 @@ export class Surface {
   follow({ page, id, points, start: _, ...look }) {
     const { ink, view } = this
     if (page !== this.page || view.find(id) || (ink.has(id) && !this.followed.has(id))) return
-    if (!ink.has(id)) {
-      ink.begin(id, look)
-      this.followed.add(id)
+    if (!ink.has(id)) ink.begin(id, look)
+    clearTimeout(this.followed.get(id))
+    this.followed.set(
+      id,
       setTimeout(() => this.followed.delete(id) && ink.remove(id), FORGOTTEN)
-    }
+    )
     ink.add(id, points)
   }
 
