@@ -2,7 +2,7 @@
 // request does; by a request where there is none or where it does not say "kept". What cannot be sent for want of a network
 // stays here and goes off by itself, once; another answer to the same question takes its place.
 import { patience } from "shared/again"
-import { token } from "shared/page"
+import { markup, Unreachable } from "shared/net"
 import { say } from "shared/say"
 
 const LATER = "Kept on this device. It is sent as soon as Usher answers."
@@ -26,7 +26,7 @@ export class Answers {
 
   // Whether it is on its way.
   tell(form) {
-    const body = taken(form),
+    const body = new FormData(form),
       poll = body.get("poll"),
       choice = body.get("choice") ?? body.getAll("choice[]"),
       number = ++this.count
@@ -62,7 +62,7 @@ export class Answers {
 
   // form: one whose request has failed.
   keep(form) {
-    this.wait(form, taken(form), 1)
+    this.wait(form, new FormData(form), 1)
   }
 
   async wait(form, body, tries) {
@@ -73,19 +73,16 @@ export class Answers {
   }
 
   async attempt(form, body, tries = 0) {
-    const response = await fetch("/seat/answer", {
-      method: "POST",
-      headers: { "X-CSRF-Token": token(), "HX-Request": "true" },
-      body
-    }).catch(() => null)
-    if (!response || response.status >= 500) return this.wait(form, body, tries + 1)
+    try {
+      await markup("POST", "/seat/answer", body)
+    } catch (error) {
+      if (error instanceof Unreachable) return this.wait(form, body, tries + 1)
+      say(error.message)
+    }
     delete this.late[body.get("poll")]
-    if (response.status === 422) say(await response.text())
     window.htmx.trigger("#poll-place", "room")
   }
 }
-
-const taken = form => new URLSearchParams(new FormData(form))
 
 // late: whether it waits here.
 function write(form, words, late = false) {
