@@ -48,6 +48,13 @@ module ApplicationHelper
   # A drawing of the core, trusted: everything in it was checked and escaped there.
   def drawing(svg) = svg.html_safe
 
+  # The import map of a device: only what it may ever want, a quarter of all. An old phone has its page sooner.
+  def device_importmap
+    map = JSON.parse(Rails.application.importmap.to_json(resolver: self))
+    map["imports"].slice!(*ModuleGraph.ever_from("device"))
+    map.to_json
+  end
+
   # What the page that comes next will want, fetched while somebody still types: an entry's modules and its styles.
   def fetched_ahead(entry, styles)
     paths = [ asset_path("#{styles}.css"), *Rails.application.importmap.preloaded_module_paths(resolver: self, entry_point: entry, cache_key: "ahead of #{entry}") ]

@@ -92,6 +92,24 @@ class ClassAtWorkTest < ApplicationSystemTestCase
     end
   end
 
+  test "a hand is up at the tap; without a network it is on its way, and comes down again when the teacher has seen it" do
+    seat = @sitting.seats.sole
+    at(:phone) do
+      network(false)
+      click_button "Hand up"
+      assert_selector "#hand[aria-pressed=true][data-going]"
+      assert_text "looking for Usher"
+      assert_nil seat.reload.hand_at
+      network(true)
+      assert_selector "#hand[aria-pressed=true]:not([data-going])", wait: 30
+    ensure
+      network(true)
+    end
+    assert seat.reload.hand_at
+    seat.raise_hand(false)
+    at(:phone) { assert_selector "#hand[aria-pressed=false]" }
+  end
+
   test "a practice class comes in over real websockets, answers and writes, is marked, and goes with all it did" do
     @sitting.allow(%w[answer point write])
     find(".bar-doors").click

@@ -1,4 +1,5 @@
 // Follows the teacher's page: patches, strokes while they are drawn, the pointer, the spotlight, media, page turns.
+import { Hand } from "device/hand"
 import { Notice } from "device/notice"
 import { Feed } from "surface/feed"
 import { Again } from "shared/again"
@@ -36,6 +37,7 @@ export class Follower {
     this.again = new Again(() => this.tellLine())
     this.connected = true
     this.reading = new Set() // what is told while a page is fetched, a list for each
+    this.hand = new Hand(document.getElementById("hand"), this.again, words => this.announce(words))
     this.told = new Notice(document.getElementById("notice"))
     this.open = opener({ page: () => say("Your teacher turns the pages here."), activity: number => this.play(number) })
     this.look()
@@ -146,7 +148,7 @@ export class Follower {
     if (message.eyes !== undefined) this.eyes(message.eyes)
     if (message.sent) window.htmx.trigger("#sent-place", "room")
     if (message.named) document.getElementById("named").textContent = message.named
-    if (message.hand !== undefined) document.getElementById("hand").setAttribute("aria-pressed", message.hand)
+    if (message.hand !== undefined) this.hand.told(message.hand)
     if (message.shut) location.assign("/seat")
   }
 
@@ -318,8 +320,7 @@ export class Follower {
   }
 
   press(event) {
-    const hand = event.target.closest("#hand")
-    if (hand) return this.raise(hand)
+    if (event.target.closest("#hand")) return this.hand.press()
     if (event.target.closest("[data-back]")) return this.playing(false)
     const turn = event.target.closest("[data-turn-to]")?.dataset.turnTo
     if (turn) return this.afresh(turn)
@@ -334,17 +335,6 @@ export class Follower {
     const offered = event.target.closest("[data-play]")?.dataset.play
     if (offered) return this.play(offered)
     if (item) this.tap(item)
-  }
-
-  raise(hand) {
-    const up = hand.getAttribute("aria-pressed") !== "true"
-    send(up ? "POST" : "DELETE", "/seat/hand").then(
-      () => {
-        hand.setAttribute("aria-pressed", up)
-        this.announce(up ? "Your hand is up." : "Your hand is down.")
-      },
-      error => say(error.message)
-    )
   }
 
   tap(item) {
