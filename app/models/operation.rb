@@ -15,6 +15,6 @@ class Operation < ApplicationRecord
     touched = outcome.put.map(&:id) + outcome.gone
     id = insert!({ page_id: page.id, layer_id: layer.id, client_id: client_id, seq: page.seq, actor: actor, verb: operation.class.verb, payload: operation.to_h,
       inverse: outcome.inverse, touched: touched, undoes_id: undoes&.id, take_id: during[:take]&.id, take_ms: during[:ms], created_at: Time.current }).rows.dig(0, 0)
-    instantiate({ "id" => id, "page_id" => page.id, "layer_id" => layer.id, "client_id" => client_id, "seq" => page.seq, "actor" => actor, "verb" => operation.class.verb, "touched" => JSON.generate(touched), "take_ms" => during[:ms] })
+    instantiate({ "id" => id, "page_id" => page.id, "layer_id" => layer.id, "client_id" => client_id, "seq" => page.seq, "actor" => actor, "verb" => operation.class.verb, "touched" => JSON.generate(touched), "take_ms" => during[:ms] }).tap { |entry| entry.association(:layer).target = layer }
   end
 end

@@ -18,8 +18,8 @@ class Search
     private
 
     def write(row, words, lesson)
-      erase(row)
-      run("INSERT INTO #{TABLE} (rowid, words, lesson_id) VALUES (?, ?, ?)", row, words, lesson) if words.present?
+      return erase(row) if words.blank?
+      run("INSERT OR REPLACE INTO #{TABLE} (rowid, words, lesson_id) VALUES (?, ?, ?)", row, words, lesson)
     end
 
     def erase(row) = run("DELETE FROM #{TABLE} WHERE rowid = ?", row)

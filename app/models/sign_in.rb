@@ -20,7 +20,7 @@ class SignIn < ApplicationRecord
     end
 
     # The standing one with this token, or nil.
-    def behind(token) = (standing.find_by(digest: digest(token)) if token.is_a?(String))
+    def behind(token) = (find_by(digest: digest(token))&.then { |one| one if one.seen_at > LONGEST.ago } if token.is_a?(String))
 
     private
 

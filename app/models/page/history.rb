@@ -4,7 +4,7 @@ module Page::History
   # Takes back the person's latest step on this page. nil when there is none.
   def undo(by:, id:, layer: prepared, during: {})
     transaction do
-      reload(lock: true)
+      look_again
       known = known(id) and next known
       step = undoable(by, layer) or next
       perform(step.inverse, id: id, by: by, layer: layer, during: during, undoes: step).tap { step.update!(undone: true) }
@@ -14,7 +14,7 @@ module Page::History
   # Makes the person's latest undone step again. nil when there is none.
   def redo(by:, id:, layer: prepared, during: {})
     transaction do
-      reload(lock: true)
+      look_again
       known = known(id) and next known
       step = redoable(by, layer) or next
       perform(again(step), id: id, by: by, layer: layer, during: during, undoes: step).tap { step.update!(undone: false) }
@@ -24,7 +24,7 @@ module Page::History
   # Takes back one step, wherever it stands. nil where that was done already.
   def take_back(step, by:, during: {})
     transaction do
-      reload(lock: true)
+      look_again
       next if step.reload.undone? || step.inverse.nil?
       perform(step.inverse, id: SecureRandom.alphanumeric(20), by: by, layer: step.layer, during: during, undoes: step).tap { step.update!(undone: true) }
     end
@@ -37,7 +37,8 @@ module Page::History
 
   # What the buttons of this person may offer.
   def steps_open_to(by, layer = prepared)
-    { undo: standing(by, layer).exists?, redo: steps(by, layer).where(undone: true, seq: (standing(by, layer).maximum(:seq) || 0)..).exists? }
+    latest = standing(by, layer).maximum(:seq)
+    { undo: latest.present?, redo: steps(by, layer).where(undone: true, seq: (latest || 0)..).exists? }
   end
 
   private

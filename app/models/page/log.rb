@@ -1,6 +1,8 @@
 # The one way a page changes: an operation is applied by the core in a layer, kept in the same transaction as
 # the items it changed, and then told to everybody who follows the lesson and sees that layer.
 module Page::Log
+  NOTED = 5.seconds # how closely it is kept when a lesson was last changed
+
   # operation: a hash as Usher::Page::Operation.build takes it. id: the client's own id for it;
   # sending the same again changes nothing and answers with the same. by: a Teacher (or anything
   # with `actor`). layer: whose state of the page changes; usually the prepared lesson. during: { take:, ms: }
@@ -9,7 +11,7 @@ module Page::Log
   def perform(operation, id:, by:, layer: prepared, during: {}, undoes: nil)
     key = Usher::Invalid.about("The id of this operation") { Usher::Types::Id.new.call(id) }
     patch = transaction do
-      reload(lock: true)
+      look_again
       known = known(key) and next known
       write(Usher::Page::Operation.build(operation), key, by, layer, during, undoes)
     end
@@ -19,18 +21,28 @@ module Page::Log
 
   private
 
+  # Mostly there is no more to write than the number.
+  def step_on = (changed == %w[seq] ? update_columns(seq: seq, updated_at: Time.current) : save!)
+
+  # The page as it stands, within a transaction; whose it is stays the same.
+  def look_again
+    whose = lesson
+    reload(lock: true)
+    association(:lesson).target = whose
+  end
+
   # The Patch of an operation that was sent before with this id, or nil.
-  def known(id) = operations.find_by(client_id: id)&.then { |entry| Patch.of(entry) }
+  def known(id) = Operation.find_by(page_id: self.id, client_id: id)&.then { |entry| Patch.of(entry) }
 
   def write(operation, key, by, layer, during, undoes)
     outcome = operation.run(Page::Surface.new(self, layer), lenient: undoes.present?)
     self.seq += 1
     restyle(outcome.style, layer)
-    save!
+    step_on
     covers = covers_among?(outcome, layer)
     rows = layer.prepared? ? keep_prepared(outcome, layer) : keep_over(outcome, layer, (by.author if operation.class.verb == "put"))
     entry = Operation.enter(page: self, layer: layer, client_id: key, actor: by.actor, operation: operation, outcome: outcome, undoes: undoes, during: during)
-    lesson.touch
+    lesson.touch if lesson.updated_at < NOTED.ago
     layer.sitting&.turn_to(self, operation: key) if entry.verb == "turn"
     patch = Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?, veil: covers, note: outcome.note)
     during[:take]&.record(patch)
