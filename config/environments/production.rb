@@ -1,3 +1,5 @@
+require Rails.root.join("lib/log_writer").to_s
+
 # What bin/usher starts: one process for a school. Everything that differs between schools is an
 # environment variable (see README, "Configuration for growth").
 Rails.application.configure do
@@ -16,9 +18,10 @@ Rails.application.configure do
 
   # A line of JSON a request: what it was for, how it ended and how long it took. No address, since those of shares,
   # letters and codes open doors; nothing of what was sent. Of everything else only warnings.
-  config.logger = ActiveSupport::Logger.new(ENV["USHER_LOG"] || $stdout)
+  log = LogWriter.new(ENV["USHER_LOG"] || $stdout)
+  config.logger = ActiveSupport::Logger.new(log)
   config.log_level = ENV.fetch("RAILS_LOG_LEVEL", "info")
-  quiet = ActiveSupport::Logger.new(ENV["USHER_LOG"] || $stdout, level: Logger::WARN)
+  quiet = ActiveSupport::Logger.new(log, level: Logger::WARN)
   config.active_job.logger = config.action_cable.logger = config.action_mailer.logger = config.active_storage.logger = config.active_record.logger = config.solid_queue.logger = quiet
   config.lograge.enabled = true
   config.lograge.formatter = ->(line) { { time: Time.now.utc.iso8601(3), **line.except(:path, :location, :format) }.to_json }

@@ -1,9 +1,24 @@
 # The log's door: what was done comes in its order, a list of operations in the body.
 module SentOperations
+  extend ActiveSupport::Concern
+
   MAX = 50
   LARGEST = 8.megabytes
+  LINE = Turns.new
+  PATIENCE = 20 # seconds
+
+  # One request after the other: Ruby computes for one thread at a time, so that several at once only make each other
+  # late, and those in front of the database wait for ones that do not have their turn there yet (bench/siege).
+  included { prepend_around_action :in_line }
 
   private
+
+  def in_line
+    LINE.enter(seconds: PATIENCE)
+    yield
+  ensure
+    LINE.leave
+  end
 
   # Yields each operation (a hash), which answers with its patch. Those before a refused one are kept; the browser hears
   # which one was refused and why.

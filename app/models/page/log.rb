@@ -1,8 +1,6 @@
 # The one way a page changes: an operation is applied by the core in a layer, kept in the same transaction as
 # the items it changed, and then told to everybody who follows the lesson and sees that layer.
 module Page::Log
-  NOTED = 5.seconds # how closely it is kept when a lesson was last changed
-
   # operation: a hash as Usher::Page::Operation.build takes it. id: the client's own id for it;
   # sending the same again changes nothing and answers with the same. by: a Teacher (or anything
   # with `actor`). layer: whose state of the page changes; usually the prepared lesson. during: { take:, ms: }
@@ -42,7 +40,7 @@ module Page::Log
     covers = covers_among?(outcome, layer)
     rows = layer.prepared? ? keep_prepared(outcome, layer) : keep_over(outcome, layer, (by.author if operation.class.verb == "put"))
     entry = Operation.enter(page: self, layer: layer, client_id: key, actor: by.actor, operation: operation, outcome: outcome, undoes: undoes, during: during)
-    lesson.touch if lesson.updated_at < NOTED.ago
+    lesson.update_columns(updated_at: updated_at)
     layer.sitting&.turn_to(self, operation: key) if entry.verb == "turn"
     patch = Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?, veil: covers, note: outcome.note)
     during[:take]&.record(patch)
