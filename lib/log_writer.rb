@@ -15,7 +15,7 @@ class LogWriter
   # As an IO does; Logger asks for no more.
   def write(line)
     begin_anew if @process != Process.pid
-    @lines << line if @lines.size < MOST
+    @lines << line if @lines.size < MOST && !@lines.closed?
     line.bytesize
   end
 

@@ -39,5 +39,6 @@ class LogWriterTest < ActiveSupport::TestCase
     log = LogWriter.new(StringIO.new.tap(&:close_write))
     assert_equal 2, log.write("a\n")
     assert_nothing_raised { log.close }
+    assert_nothing_raised { log.write("said while the server ends\n") }
   end
 end
