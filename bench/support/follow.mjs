@@ -143,9 +143,10 @@ done = true
 lessons.forEach(({ close }) => close())
 const first = ats.subarray(0, delivered).reduce((least, at) => Math.min(least, at), Infinity)
 // ms below which a part of them is; of those sent `from` ms after the first one, or later.
-const share = (part, from = 0) => {
-  const some = waits.subarray(0, delivered).filter((_, n) => ats[n] >= first + from).sort()
+const share = (part, from = 0, until = Infinity) => {
+  const some = waits.subarray(0, delivered).filter((_, n) => ats[n] >= first + from && ats[n] < first + until).sort()
   return Math.round(some[Math.round((some.length - 1) * part)] * 100) / 100
 }
-console.log(JSON.stringify({ expected, delivered, past, lost: expected - delivered - past, out_of_order: swapped, arrived_out_of_order: arrivedSwapped, gaps, moved, p50_ms: share(0.5), p95_ms: share(0.95), p95_settled_ms: share(0.95, 3000) }))
+const minutes = Array.from({ length: Math.ceil(task.seconds / 60) }, (_, n) => share(0.95, n * 60_000, (n + 1) * 60_000))
+console.log(JSON.stringify({ expected, delivered, past, lost: expected - delivered - past, out_of_order: swapped, arrived_out_of_order: arrivedSwapped, gaps, moved, p50_ms: share(0.5), p95_ms: share(0.95), p95_settled_ms: share(0.95, 3000), ...(minutes.length > 1 && { p95_by_minute_ms: minutes }) }))
 process.exit(0)
