@@ -13,6 +13,9 @@ module Bench
   # Prints a bench's result: one line of JSON, the last it prints.
   def report(name, **figures) = puts(JSON.generate({ name: name, **figures }))
 
+  # How bin/usher has Ruby run, as environment.
+  def ruby_settings = File.readlines(File.join(ROOT, "config/ruby.env"), chomp: true).grep(/\A[A-Z]/).to_h { |line| line.shellsplit.first.split("=", 2) }
+
   # The value below which the given share (0 to 1) of the numbers lies.
   def percentile(numbers, share) = numbers.sort[((numbers.size - 1) * share).round]
 
@@ -40,7 +43,7 @@ module Bench
     def initialize(environment = {})
       @data = Dir.mktmpdir("usher-bench")
       @port = Addrinfo.tcp("127.0.0.1", 0).bind { |socket| socket.local_address.ip_port }
-      @env = { "USHER_DATA" => @data, "RAILS_ENV" => "production", "PORT" => @port.to_s, "USHER_BIND" => "127.0.0.1", "USHER_LOG" => File.join(@data, "log"), **ruby_settings, **environment }
+      @env = { "USHER_DATA" => @data, "RAILS_ENV" => "production", "PORT" => @port.to_s, "USHER_BIND" => "127.0.0.1", "USHER_LOG" => File.join(@data, "log"), **Bench.ruby_settings, **environment }
     end
 
     # A second process on the same data, at a port of its own; answers with its number and that port.
@@ -48,9 +51,6 @@ module Bench
       port = Addrinfo.tcp("127.0.0.1", 0).bind { |socket| socket.local_address.ip_port }
       [ begin_at(port, "PORT" => port.to_s).tap { |pid| @beside = pid }, port ]
     end
-
-    # As bin/usher sets it.
-    def ruby_settings = File.readlines(File.join(ROOT, "config/ruby.env"), chomp: true).grep(/\A[A-Z]/).to_h { |line| line.shellsplit.first.split("=", 2) }
 
     def url = "http://127.0.0.1:#{port}"
 
