@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_29_000030) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_30_000031) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -395,8 +395,10 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_29_000030) do
     t.integer "height", default: 900, null: false
     t.integer "renderer", default: 1, null: false
     t.json "cues", default: [], null: false
+    t.boolean "indexed", default: false, null: false
     t.index ["lesson_id", "binned_at", "position"], name: "index_pages_on_lesson_id_and_binned_at_and_position"
     t.index ["lesson_id"], name: "index_pages_on_lesson_id"
+    t.index ["lesson_id"], name: "index_pages_on_lesson_id_unindexed", where: "NOT indexed"
     t.index ["picture_id"], name: "index_pages_on_picture_id"
   end
 

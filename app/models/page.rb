@@ -21,7 +21,6 @@ class Page < ApplicationRecord
   # Puts these (Usher::Page::Placed) on a page that has nothing yet.
   def insert(placed)
     Item.write(placed.map { |one| Item.row(one, page: self, layer_id: prepared.id) })
-    index_words if placed.any? || picture
   end
 
   # The layer of the prepared lesson, and the rows that lie in it, back to front.

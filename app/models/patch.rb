@@ -10,8 +10,9 @@ class Patch
 
   # operation: the entry of the log. rows: hashes with :key, :z, :svg, :veiled_svg, :audiences; ground, veil:
   # whether it changed, and whether only what is seen without what covers hide did.
-  def initialize(operation, page:, rows:, gone:, ground:, veil: false, repeated: false, note: nil)
-    @operation, @page, @rows, @gone, @ground, @veil, @repeated, @note = operation, page, rows, gone, ground, veil, repeated, note
+  # step: whether the person can take it back.
+  def initialize(operation, page:, rows:, gone:, ground:, veil: false, repeated: false, step: false, note: nil)
+    @operation, @page, @rows, @gone, @ground, @veil, @repeated, @step, @note = operation, page, rows, gone, ground, veil, repeated, step, note
   end
 
   attr_reader :operation, :page, :rows
@@ -20,6 +21,7 @@ class Patch
   attr_reader :note
 
   def repeated? = @repeated
+  def step? = @step
 
   # What somebody who sees the layer is told. What is not for them, went into the wings or is covered is gone
   # there; what a layer above has of its own stays as it is.

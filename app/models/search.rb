@@ -1,6 +1,7 @@
 # Finds lessons by their facts and by every word on their pages, in SQLite's full-text index (FTS5).
 # The index is a table that Rails' schema cannot describe; config/initializers/search.rb makes it.
-# A page's row has its own number, a lesson's facts the lesson's number below zero.
+# A page's row has its own number, a lesson's facts the lesson's number below zero. Pages whose words have changed are
+# put into it when somebody searches among them.
 class Search
   TABLE = "search_words".freeze
   MOST = 60
@@ -36,6 +37,7 @@ class Search
   # [Found, ...], the best first.
   def results
     return [] if match.empty?
+    Page.unindexed.where(lesson_id: @lessons.reselect(:id)).find_each(&:index_words)
     rows = found
     lessons = @lessons.where(id: rows.map { |row| row["lesson_id"] }).index_by(&:id)
     pages = Page.kept.where(id: rows.map { |row| row["rowid"] }, lesson: lessons.keys).index_by(&:id)

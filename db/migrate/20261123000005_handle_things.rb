@@ -49,7 +49,6 @@ class HandleThings < ActiveRecord::Migration[7.2]
     end
     up_only do
       [ Page, Lesson ].each(&:reset_column_information)
-      Page.find_each(&:index_words)
       Lesson.find_each { |lesson| Search.index_lesson(lesson) }
     end
   end

@@ -52,6 +52,24 @@ class SearchTest < ActiveSupport::TestCase
     assert_equal [ @page ], pages("schooner*")
   end
 
+  test "a page is put into the index when somebody searches or soon, and not again before its words change" do
+    lay(@page, note("n", text: "schooner"), note("m", text: ""))
+    assert_includes Page.unindexed, @page
+    IndexWordsJob.perform_now
+    assert_empty Page.unindexed
+    @page.reload.perform({ "verb" => "change", "changes" => [ { "id" => "m", "set" => { "x" => 300 } } ] }, id: fresh, by: @owner)
+    assert_empty Page.unindexed
+    @page.perform({ "verb" => "change", "changes" => [ { "id" => "n", "set" => { "text" => "sloop" } } ] }, id: fresh, by: @owner)
+    assert_equal [ [], [ @page ] ], %w[schooner sloop].map { |query| pages(query) }
+    assert_empty Page.unindexed.where(lesson: @lesson)
+  end
+
+  test "what a search does not look at waits" do
+    other = lesson(teacher("Ivo"))
+    pages("sloop")
+    assert_equal other.pages.to_a, Page.unindexed.to_a
+  end
+
   test "the snippet marks what was found" do
     lay(@page, note("n", text: "Low water: the <b>causeway</b> is dry"))
     assert_includes found("causeway").first.snippet, "#{Search::OPEN}causeway#{Search::SHUT}"

@@ -32,6 +32,9 @@ module SentOperations
     { patches: patches }
   end
 
+  # What the person's buttons may offer after the last that was kept: after a step of their own that need not be asked.
+  def steps_after(patch) = patch&.step? ? Page::History::AFTER_A_STEP : steps
+
   # Read from the body itself: Rails drops null from the arrays in `params`, and a point without
   # pressure has one.
   def sent

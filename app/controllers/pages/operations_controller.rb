@@ -5,10 +5,11 @@ class Pages::OperationsController < Pages::BaseController
   before_action :page # whose page it is comes before what was sent
 
   def create
+    patch = nil
     answer = each_sent do |one|
       patch = page.perform(one["operation"], id: one["id"], by: teacher, **circumstances(one))
       patch.for(showing.viewer).merge({ said: patch.note }.compact)
     end
-    render json: JSON.generate({ **answer, can: steps }) # drawings can be long: written by the json library itself
+    render json: JSON.generate({ **answer, can: steps_after(patch) }) # drawings can be long: written by the json library itself
   end
 end

@@ -6,7 +6,8 @@ class Seats::OperationsController < Seats::BaseController
   rate_limit to: 240, within: 1.minute, only: :create, by: -> { seat&.id || request.remote_ip }, store: Live::Counts.store, with: -> { head :too_many_requests }
 
   def create
-    answer = each_sent { |one| seat.perform(page, one["operation"], id: one["id"]).for(seat.viewer) }
-    render json: JSON.generate({ **answer, can: steps })
+    patch = nil
+    answer = each_sent { |one| (patch = seat.perform(page, one["operation"], id: one["id"])).for(seat.viewer) }
+    render json: JSON.generate({ **answer, can: steps_after(patch) })
   end
 end

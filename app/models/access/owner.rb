@@ -6,7 +6,7 @@ class Access::Owner < Access::Nobody
 
   def lessons = @teacher.lessons.kept
   def binned_lessons = @teacher.lessons.binned
-  def pages = Page.kept.where(lesson: lessons)
+  def pages = Page.kept.where(lesson_id: Lesson.kept.where(teacher_id: @teacher.id).select(:id)) # asked with every stroke
   def binned_pages = Page.binned.where(lesson: lessons)
   def pictures = @teacher.pictures.or(Picture.where(id: @teacher.handed_files.select(:picture_id)))
   def picture(address) = Usher::Veil.read(address)&.then { |number, _| pictures.find_by(id: number) }

@@ -1,6 +1,8 @@
 # Undo and redo: per person within a layer, without limit, also after a reload, because they read the log.
 # Taking back is itself an operation, so that everybody follows and takes show it.
 module Page::History
+  AFTER_A_STEP = { undo: true, redo: false }.freeze # of the person's own, without asking
+
   # Takes back the person's latest step on this page. nil when there is none.
   def undo(by:, id:, layer: prepared, during: {})
     transaction do

@@ -19,8 +19,8 @@ module Page::Log
 
   private
 
-  # Mostly there is no more to write than the number.
-  def step_on = (changed == %w[seq] ? update_columns(seq: seq, updated_at: Time.current) : save!)
+  # Mostly there is no more to write than the number, and that the words are not those of the index.
+  def step_on = ((changed - %w[seq indexed]).empty? ? update_columns(seq: seq, indexed: indexed, updated_at: Time.current) : save!)
 
   # The page as it stands, within a transaction; whose it is stays the same.
   def look_again
@@ -35,6 +35,7 @@ module Page::Log
   def write(operation, key, by, layer, during, undoes)
     outcome = operation.run(Page::Surface.new(self, layer), lenient: undoes.present?)
     self.seq += 1
+    self.indexed = false if indexed? && layer.prepared? && words_among?(outcome)
     restyle(outcome.style, layer)
     step_on
     covers = covers_among?(outcome, layer)
@@ -42,7 +43,7 @@ module Page::Log
     entry = Operation.enter(page: self, layer: layer, client_id: key, actor: by.actor, operation: operation, outcome: outcome, undoes: undoes, during: during)
     lesson.update_columns(updated_at: updated_at)
     layer.sitting&.turn_to(self, operation: key) if entry.verb == "turn"
-    patch = Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?, veil: covers, note: outcome.note)
+    patch = Patch.new(entry, page: self, rows: rows, gone: outcome.gone, ground: outcome.style.any?, veil: covers, step: undoes.nil? && !outcome.inverse.nil?, note: outcome.note)
     during[:take]&.record(patch)
     patch
   end
@@ -58,11 +59,7 @@ module Page::Log
   end
 
   def keep_prepared(outcome, layer)
-    worded = words_among?(outcome)
-    rows = keep(outcome.put, layer)
-    layer.items.where(page_id: id, key: outcome.gone).delete_all if outcome.gone.any?
-    index_words if worded || outcome.style.key?("paper")
-    rows
+    keep(outcome.put, layer).tap { layer.items.where(page_id: id, key: outcome.gone).delete_all if outcome.gone.any? }
   end
 
   # In a layer over others only what differs from below is kept: what is put back as it is there has no row any

@@ -1,10 +1,19 @@
-# Every word on a page, kept where a search finds it.
+# Every word on a page, kept where a search finds it: not with each operation, which would put the whole page there
+# again and again while a class writes on it, but when somebody searches, or soon (IndexWordsJob).
 module Page::Words
   extend ActiveSupport::Concern
 
-  included { after_destroy { Search.forget_page(self) } }
+  included do
+    scope :unindexed, -> { where(indexed: false) }
+    after_destroy { Search.forget_page(self) }
+  end
 
-  def index_words = Search.index_page(self, [ *items.where("words != ''").pluck(:words), picture&.words ].compact_blank.join("\n"))
+  def index_words
+    transaction do
+      Search.index_page(self, [ *items.where("words != ''").pluck(:words), picture&.words ].compact_blank.join("\n"))
+      update_columns(indexed: true)
+    end
+  end
 
   # Some of what stands on it, to know it again by.
   def glimpse = items.where("words != ''").limit(3).pluck(:words).join(" ").squish.truncate(60)
@@ -20,7 +29,7 @@ module Page::Words
 
   # Whether an operation touches anything that has words, or had.
   def words_among?(outcome)
-    return true if outcome.put.any? { |placed| placed.item.words != "" }
+    return true if outcome.style.key?("paper") || outcome.put.any? { |placed| placed.item.words != "" }
     keys = outcome.put.map(&:id) + outcome.gone
     keys.any? && Item.where(page_id: id, layer_id: prepared.id).where("words != ''").exists?(key: keys)
   end
