@@ -68,6 +68,32 @@ class WritingTest < ApplicationSystemTestCase
     assert_selector "[data-kind=text] rect[fill='#d5e8ef']"
   end
 
+  test "letters stand above and below the line, where they stood while they were typed; what is typed behind them does not" do
+    write "m2"
+    editor.send_keys :end
+    look("Marks") { click_button "Above the line" }
+    assert_text "Select the letters first."
+    editor.send_keys [ :shift, :arrow_left ]
+    look("Marks") { click_button "Above the line" }
+    assert_selector ".typing-super", exact_text: "2"
+    editor.send_keys :end, " of H2O"
+    assert_selector ".typing-super", exact_text: "2"
+    editor.send_keys :arrow_left, [ :shift, :arrow_left ]
+    look("Marks") { click_button "Above the line" }
+    look("Marks") { click_button "Below the line" }
+    editor.send_keys :home
+    typed = places(".typing span", "2", " of H", "O")
+    close
+    text = eventually { items(@page, "text").first }
+    assert_equal [ "m2 of H2O", [ [ 1, "super" ], [ 7, "super" ], [ 7, "sub" ] ] ], [ text.data["text"], text.data["marks"].map { |mark| mark.values_at("from", "shift") } ]
+    drawn = eventually { places("[data-kind=text] text > *", "2", " of H", "O").then { |found| found if found.compact.size == 3 } }
+    typed.zip(drawn).each { |one, other| one.zip(other).each { |before, after| assert_in_delta before, after, 2.5 } }
+    find("#page-content [data-kind=text] text").double_click
+    editor.send_keys :home, :arrow_right, [ :shift, :arrow_right ]
+    look("Marks") { click_button "Above the line" }
+    assert_no_selector ".typing-super"
+  end
+
   test "a selected part has a face of its own, the whole text another, and stands where it stood while it was typed" do
     write "ebb and flood"
     editor.send_keys :enter, "slack"

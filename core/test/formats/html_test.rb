@@ -18,6 +18,10 @@ class HtmlTest < CoreTest
       marked('<u>ebb</u> <del>flood</del> <mark>slack</mark> <span style="text-decoration: underline line-through">neap</span>')
   end
 
+  def test_what_stands_above_and_below_the_line_comes_too
+    assert_equal [ [ "2", { "shift" => "super" } ], [ "n", { "shift" => "sub" } ], [ "st", { "shift" => "super" } ] ], marked('m<sup>2</sup> a<sub>n</sub> 1<span style="vertical-align: Super">st</span>')
+  end
+
   def test_bold_and_italic_come_from_elements_and_from_their_style
     assert_equal [ [ "ebb", { "bold" => true } ], [ "flood", { "italic" => true } ] ], marked("<b>ebb</b> <em>flood</em>")
     assert_equal [ [ "ebb", { "bold" => true } ] ], marked('<span style="font-weight:700">ebb</span> tide')

@@ -330,15 +330,17 @@ class SlidesTest < CoreTest
     refute_includes Usher::Formats::Slides::Sketch.new(slide).send(:drawings).join, "<image"
   end
 
-  def test_numbers_above_and_below_the_line
-    chemistry = '<a:p><a:r><a:t>H</a:t></a:r><a:r><a:rPr baseline="-25000"/><a:t>2</a:t></a:r><a:r><a:t>O in cm</a:t></a:r><a:r><a:rPr baseline="30000"/><a:t>-3</a:t></a:r></a:p>'
-    assert_equal "H₂O in cm⁻³", pptx_slide(shape(at: [ 0, 0, 300, 50 ], paragraphs: chemistry)).items.first["text"]
-    styles = '<style:style style:name="T1" style:family="text"><style:text-properties style:text-position="super 58%"/></style:style>'
-    slide = odp_slide('<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:p>m<text:span text:style-name="T1">2</text:span></text:p></draw:text-box></draw:frame>', styles: styles)
-    assert_equal "m²", slide.items.first["text"]
-    assert_equal [ "nd", "2n" ], [ "nd", "2n" ].map { |text| Usher::Formats::Slides::Words.shifted(text, 1).tr("²ⁿ", "2n") }
-    assert_equal "nd", Usher::Formats::Slides::Words.shifted("nd", 1), "not half of it"
+  def test_letters_above_and_below_the_line
+    chemistry = '<a:p><a:r><a:t>H</a:t></a:r><a:r><a:rPr baseline="-25000"/><a:t>2</a:t></a:r><a:r><a:t>O on the 1</a:t></a:r><a:r><a:rPr baseline="30000"/><a:t>st</a:t></a:r><a:r><a:rPr baseline="0"/><a:t>.</a:t></a:r></a:p>'
+    assert_equal [ "H2O on the 1st.", [ [ "2", "sub" ], [ "st", "super" ] ] ], shifted(pptx_slide(shape(at: [ 0, 0, 300, 50 ], paragraphs: chemistry)))
+    [ [ "super 58%", "super" ], [ "sub 58%", "sub" ], [ "33% 58%", "super" ], [ "-8% 58%", "sub" ] ].each do |position, shift|
+      styles = %(<style:style style:name="T1" style:family="text"><style:text-properties style:text-position="#{position}"/></style:style>)
+      slide = odp_slide('<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:p>m<text:span text:style-name="T1">2</text:span></text:p></draw:text-box></draw:frame>', styles: styles)
+      assert_equal [ "m2", [ [ "2", shift ] ] ], shifted(slide), position
+    end
   end
+
+  def shifted(slide) = slide.items.first.then { |one| [ one["text"], one["marks"].map { |mark| [ one["text"][mark["from"]...mark["to"]], mark["shift"] ] } ] }
 
   def test_the_face_that_stands_for_one_a_slide_names
     fonts = Usher::Formats::Slides::Fonts

@@ -22,6 +22,30 @@ class WrittenTest < CoreTest
     [ { leading: 0.1 }, { gap: -1 }, { tracking: 9 } ].each { |bad| assert_invalid { item("text", **bad) } }
   end
 
+  def test_letters_above_and_below_the_line_are_smaller_and_what_follows_is_back_on_it
+    mark = ->(from, shift, **more) { { "from" => from, "to" => from + 1, "shift" => shift, **more.transform_keys(&:to_s) } }
+    plain = item("text", text: "x2 H2O", width: 900, size: 100)
+    text = plain.change("marks" => [ mark.(1, "super"), mark.(4, "sub") ])
+    line = Nokogiri::XML("<g>#{text.draw}</g>").at_css("text")
+    assert_equal plain.text, line.text
+    assert_equal [ [ "2", 62.0, -36.0 ], [ " H", 0.0, 36.0 ], [ "2", 62.0, 14.0 ], [ "O", 0.0, -14.0 ] ], line.css("tspan").map { |part| [ part.text, part["font-size"].to_f, part["dy"].to_f ] }
+    assert_equal plain.height, text.height
+    widths = [ {}, { "shift" => "sub" } ].map { |look| Usher::Text::Marks.advances("2", [ look ], font: "read").sum }
+    assert_in_delta 0.62, widths[1] / widths[0]
+    assert_equal plain.draw.scan(/<text.*/), plain.change("marks" => [ mark.(1, "none") ]).draw.scan(/<text.*/).map { |drawn| drawn.gsub(%r{</?tspan>}, "") }
+    large = plain.change("marks" => [ mark.(1, "super", scale: 2) ])
+    twice = Nokogiri::XML("<g>#{large.draw}</g>").at_css("tspan")
+    assert_equal [ 124.0, -72.0 ], [ twice["font-size"].to_f, twice["dy"].to_f ]
+    assert_invalid { item("text", marks: [ mark.(0, "sideways") ]) }
+  end
+
+  def test_a_letter_above_the_line_stands_there_too_where_a_cover_hides_its_neighbour
+    text = item("text", text: "m2", width: 900, size: 100, marks: [ { "from" => 1, "to" => 2, "shift" => "super" } ])
+    baseline = Nokogiri::XML("<g>#{text.draw}</g>").at_css("text")["y"].to_f
+    hidden = text.remade("hidden" => [ [ 0, 1 ] ]).redacted
+    assert_in_delta baseline - 36, Nokogiri::XML("<g>#{hidden.draw}</g>").css("text").last["y"].to_f
+  end
+
   def test_what_is_highlighted_lies_behind_its_words_also_where_they_run_to_the_left
     mark = [ { "from" => 4, "to" => 7, "highlight" => "#f7dfa6" } ]
     places = %w[left middle right].to_h do |align|

@@ -27,6 +27,7 @@ const FORMATS = {
   formatUnderline: "underline",
   formatStrikeThrough: "strike"
 }
+const SHIFTS = { formatSuperscript: "super", formatSubscript: "sub" }
 const KEYS = { b: "bold", i: "italic", u: "underline" }
 
 export class Editor extends Part {
@@ -170,6 +171,7 @@ export class Editor extends Part {
     event.preventDefault()
     if (inputType === "historyUndo" || inputType === "historyRedo")
       return this.step(inputType === "historyUndo" ? "undo" : "redo")
+    if (SHIFTS[inputType]) return this.shift(SHIFTS[inputType])
     if (FORMATS[inputType]) return this.mark(FORMATS[inputType])
     const range = event.getTargetRanges()[0]
     const [from, to] = range
@@ -327,6 +329,13 @@ export class Editor extends Part {
     this.script.mark(from, to, { [name]: value ?? !now })
     this.draw(...caret)
     this.bar.refresh()
+  }
+
+  // Puts the selected letters above or below the line, or back on it.
+  shift(value) {
+    const [from, to] = this.sheet.selected() ?? [0, 0]
+    if (from === to) return say("Select the letters first.")
+    this.mark("shift", this.script.look(from).shift === value ? "none" : value)
   }
 
   // Makes the letters larger or smaller by this factor: the selected ones, or all.

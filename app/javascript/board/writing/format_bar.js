@@ -62,6 +62,7 @@ export class FormatBar extends Part {
     else if (look === "size") editor.resize(Number(value))
     else if (look === "list") editor.list(value)
     else if (look === "symbols") this.fetched.run("board/writing/symbols", "show")
+    else if (look === "shift") editor.shift(value)
     else if (look) editor.mark(look, value)
     if (button.closest("details")) button.closest("details").removeAttribute("open")
   }

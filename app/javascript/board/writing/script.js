@@ -52,12 +52,18 @@ export class Script {
     const list = this.lists[first],
       between = Array.from({ length: lines }, (_, index) => lists?.[index + 1] ?? list)
     const moved = at => (at <= from ? at : at >= to ? at + grown : from)
-    // Words typed at the end of a marked part look like it; a link does not grow.
+    // Words typed at the end of a marked part look like it; a link does not grow, nor what stands above or below the line.
     const kept = this.marks.map(mark => ({
       ...mark,
       from: mark.from >= to && mark.from > from ? mark.from + grown : Math.min(mark.from, from),
       to:
-        mark.to === from && to === from && !mark.link && mark.from < from && fresh.length && fresh[0] !== "\n"
+        mark.to === from &&
+        to === from &&
+        !mark.link &&
+        !mark.shift &&
+        mark.from < from &&
+        fresh.length &&
+        fresh[0] !== "\n"
           ? from + fresh.length
           : mark.to >= to
             ? moved(mark.to)
@@ -81,7 +87,7 @@ export class Script {
     return this.text.split("\n")[paragraph] === ""
   }
 
-  // Looks of the character at `offset`: { bold, italic, underline, strike, colour, highlight, font, scale, link }.
+  // Looks of the character at `offset`: { bold, italic, underline, strike, colour, highlight, font, scale, shift, link }.
   look(offset) {
     return Object.assign(
       {},

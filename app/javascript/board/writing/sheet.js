@@ -1,5 +1,7 @@
 // The text being written as it stands on the page: one block for each of Ruby's lines, so that every
 // character is where it will be. Knows how places in it and character offsets belong together.
+const SHIFTED = 0.62 // how large letters above and below the line are (Usher::Text::Marks)
+
 export class Sheet {
   constructor(element) {
     this.element = element
@@ -41,7 +43,8 @@ export class Sheet {
     for (let at = from + 1; at <= to; at++) {
       if (at < to && JSON.stringify(script.look(at)) === JSON.stringify(script.look(start))) continue
       const span = document.createElement("span")
-      const { bold, italic, underline, strike, colour, highlight, font, scale, link } = script.look(start)
+      const { bold, italic, underline, strike, colour, highlight, font, scale, shift, link } = script.look(start)
+      const shifted = shift && shift !== "none"
       span.textContent = script.chars.slice(start, at).join("")
       Object.assign(span.style, {
         ...(bold !== undefined && { fontWeight: bold ? 700 : 400 }),
@@ -49,8 +52,9 @@ export class Sheet {
         ...(colour && { color: colour }),
         ...(highlight && { background: highlight }),
         ...(font && { fontFamily: `var(--font-${font})`, lineHeight: scale > 1 ? "" : 0 }), // it makes no line higher
-        ...(scale && { fontSize: `${scale}em` })
+        ...((scale || shifted) && { fontSize: `${(scale ?? 1) * (shifted ? SHIFTED : 1)}em` })
       })
+      if (shifted) span.classList.add(`typing-${shift}`)
       if (link) span.classList.add("typing-link")
       if (underline || link) span.style.textDecorationLine = "underline"
       if (strike) span.style.textDecorationLine += " line-through"

@@ -24,7 +24,7 @@ module Usher
       def draw_pieces(line, looks, baseline)
         shown = (line.from...line.to).reject { |index| hidden?(index) }
         shown.slice_when { |a, b| b != a + 1 || looks[a] != looks[b] }.map do |run|
-          Markup.tag("text", { x: place_in_line(line, run.first), y: baseline, "text-anchor": "start", direction: ("rtl" if line.rtl) }, span(text[run.first..run.last], looks[run.first]))
+          Markup.tag("text", { x: place_in_line(line, run.first), y: baseline - rise(looks[run.first]), "text-anchor": "start", direction: ("rtl" if line.rtl) }, span(text[run.first..run.last], looks[run.first]))
         end.join
       end
     end

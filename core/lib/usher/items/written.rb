@@ -101,7 +101,7 @@ module Usher
         direction = ("rtl" if line.rtl)
         return draw_marker(line, looks, baseline) if line.from == line.to
         return draw_marker(line, looks, baseline) + draw_pieces(line, looks, baseline) if redacted?
-        spans = runs(line, looks).map { |run| span(text[run.first..run.last], looks[run.first]) }
+        spans = [ nil, *runs(line, looks) ].each_cons(2).map { |before, run| span(text[run.first..run.last], looks[run.first], rise(looks[run.first]) - (before ? rise(looks[before.first]) : 0)) }
         draw_marker(line, looks, baseline) + Markup.tag("text", { x: x, y: baseline, "text-anchor": anchor, direction: direction }, spans.join)
       end
 
@@ -127,10 +127,15 @@ module Usher
         Markup.tag("text", { x: line.rtl ? width - off : off, y: baseline, "text-anchor": line.rtl ^ close ? "start" : "end", fill: sign_colour || look["colour"], **thick(look) }, Markup.escape(line.marker))
       end
 
-      def span(part, look)
-        return Markup.escape(part) if look.empty?
+      # Page units by which letters of a look stand above the line.
+      def rise(look) = Usher::Text::Marks.rise(look) * size
+
+      # up: page units above what was written before it.
+      def span(part, look, up = 0)
+        return Markup.escape(part) if look.empty? && up.zero?
+        scale = Usher::Text::Marks.scale(look)
         decoration = [ ("underline" if look["link"] || look["underline"]), ("line-through" if look["strike"]) ].compact.join(" ")
-        looks = { fill: look["colour"] || (Colour::TIDE if look["link"]), "font-family": (Usher::Text::Faces.family(look["font"]) if look["font"]), "font-size": (look["scale"] * size if look["scale"]), **thick(look),
+        looks = { fill: look["colour"] || (Colour::TIDE if look["link"]), "font-family": (Usher::Text::Faces.family(look["font"]) if look["font"]), "font-size": (scale * size unless scale == 1), dy: (-up unless up.zero?), **thick(look),
           "text-decoration": (decoration unless decoration.empty?) }
         written = Markup.tag("tspan", looks, Markup.escape(part))
         look["link"] ? Markup.tag("a", { href: look["link"], target: "_blank", rel: "noopener noreferrer" }, written) : written

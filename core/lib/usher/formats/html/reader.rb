@@ -12,6 +12,7 @@ module Usher
         SILENT = %w[script style head title meta link template noscript iframe object embed svg math canvas audio video select textarea button input].freeze
         LOOKS = { "b" => { "bold" => true }, "strong" => { "bold" => true }, "th" => { "bold" => true }, "i" => { "italic" => true }, "em" => { "italic" => true },
                   **%w[u ins].to_h { |name| [ name, { "underline" => true } ] }, **%w[s del strike].to_h { |name| [ name, { "strike" => true } ] }, "mark" => { "highlight" => Colour::PALE_BRASS },
+                  "sup" => { "shift" => "super" }, "sub" => { "shift" => "sub" },
                   **%w[h1 h2 h3 h4].to_h { |name| [ name, { "bold" => true } ] } }.freeze
 
         # html: a fragment as a clipboard has it. Answers with { "text", "marks", "lists" } as Items::Written
@@ -61,6 +62,7 @@ module Usher
           decoration = style[/text-decoration(?:-line)?:([^;]*)/i, 1].to_s
           look["underline"] = true if decoration.match?(/underline/i)
           look["strike"] = true if decoration.match?(/line-through/i)
+          style[/vertical-align:\s*(super|sub)\b/i, 1]&.then { |shift| look["shift"] = shift.downcase }
           look
         end
 

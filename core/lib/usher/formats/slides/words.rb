@@ -6,8 +6,8 @@ module Usher
       # it was written in, all of it becomes a little smaller.
       class Words
         # size: points; face: one of Fonts, nil for the usual; colour: "#rrggbb"; highlight: the same or nil; link: a web
-        # address or nil; tracking: points more between letters.
-        Run = Struct.new(:text, :size, :face, :bold, :italic, :underline, :strike, :colour, :highlight, :tracking, :link, keyword_init: true) do
+        # address or nil; tracking: points more between letters; shift: above the line ("super"), below it ("sub") or nil.
+        Run = Struct.new(:text, :size, :face, :bold, :italic, :underline, :strike, :colour, :highlight, :tracking, :link, :shift, keyword_init: true) do
           def face = self[:face] || Fonts.of(nil)
           def font = face.font
           def look = [ bold, italic, colour ]
@@ -39,14 +39,8 @@ module Usher
         APART = 0.05 # ems at least between them
         ALIKE = 0.02 # by which sizes may differ and be one
         LONGEST = 9_000 # characters of one item, from which on each paragraph is one
-        RAISED = [ "0123456789+=()n-", "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁼⁽⁾ⁿ⁻" ].freeze
-        LOWERED = [ "0123456789+=()-", "₀₁₂₃₄₅₆₇₈₉₊₌₍₎₋" ].freeze
-
-        # Numbers above (shift over 0) or below the line as signs of their own: cm², H₂O. What has no such signs stays whole.
-        def self.shifted(text, shift)
-          plain, signs = shift.positive? ? RAISED : LOWERED
-          shift.zero? || text.match?(/[^#{Regexp.escape(plain)}\s]/) ? text : text.tr(plain, signs)
-        end
+        # above: how far letters stand above the line, below 0 under it.
+        def self.shift(above) = (above.positive? ? "super" : "sub" unless above.zero?)
 
         # insets: points between the box and the text, [left, top, right, bottom]; anchor: "top", "middle" or
         # "bottom"; fits: whether the slide itself makes them smaller where they need more room than there is; wraps: whether lines
@@ -225,7 +219,7 @@ module Usher
             from, at = at, at + run.text.length
             next unless run.size
             other = { "bold" => run.bold, "italic" => run.italic, "colour" => run.colour }.reject { |name, value| value == look[%w[bold italic colour].index(name)] }
-            other.merge!({ "underline" => run.underline || nil, "strike" => run.strike || nil, "highlight" => run.highlight, "link" => run.link, "font" => (run.font unless run.font == main.font), "scale" => share(run.size, main.size) }.compact)
+            other.merge!({ "underline" => run.underline || nil, "strike" => run.strike || nil, "highlight" => run.highlight, "shift" => run.shift, "link" => run.link, "font" => (run.font unless run.font == main.font), "scale" => share(run.size, main.size) }.compact)
             { "from" => from, "to" => at, **other } if other.any? && at > from
           end.first(Text::Marks::MOST)
         end

@@ -140,11 +140,12 @@ module Usher
         def run(text, styles, level, link = nil)
           look = ->(attribute) { said(styles, level, attribute) }
           text = text.upcase if look.("text-transform") == "uppercase"
-          text = Words.shifted(text, { "super" => 1, "sub" => -1 }[position = look.("text-position").to_s[/\A\S+/]] || position.to_f)
+          position = look.("text-position").to_s[/\A\S+/]
           lined = ->(kind) { %w[style type].any? { |name| ![ nil, "none" ].include?(look.("text-#{kind}-#{name}")) } }
           colour, ground = %w[color background-color].map { |name| look.(name)&.downcase&.slice(/\A#\h{6}\z/) }
           Words::Run.new(text: text, size: size(styles, level), face: face(look), bold: look.("font-weight").then { |weight| weight == "bold" || weight.to_i >= 600 }, italic: look.("font-style") == "italic",
-            colour: faded(colour || Colour::INK, look.("opacity")), link: link, underline: lined.("underline"), strike: lined.("line-through"), highlight: ground, tracking: Node.points(look.("letter-spacing")).to_f)
+            colour: faded(colour || Colour::INK, look.("opacity")), link: link, underline: lined.("underline"), strike: lined.("line-through"), highlight: ground, tracking: Node.points(look.("letter-spacing")).to_f,
+            shift: %w[super sub].include?(position) ? position : Words.shift(position.to_f))
         end
 
         # A font is named by a declaration that describes it (16.23), or described where it is used.

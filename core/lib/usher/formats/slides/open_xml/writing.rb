@@ -80,9 +80,8 @@ module Usher
         def words_of(text, own, looks)
           all = [ own, *looks.filter_map { |look| Part.at(look, "defRPr") } ].compact
           text = text.upcase if said(all, "cap") == "all"
-          text = Words.shifted(text, said(all, "baseline").to_f)
           Words::Run.new(text: text.delete("\v"), size: (said(all, "sz")&.to_f || 1_800) / 100 * shrunk, face: face(all), bold: said(all, "b")&.then { |value| yes?(value) }.then { |said| said.nil? ? @bold : said }, italic: yes?(said(all, "i")), colour: colour(own, all), link: link(own),
-            underline: said(all, "u").to_s !~ /\A(none)?\z/, strike: STRUCK.include?(said(all, "strike")), highlight: highlight(all), tracking: said(all, "spc").to_f / 100)
+            underline: said(all, "u").to_s !~ /\A(none)?\z/, strike: STRUCK.include?(said(all, "strike")), highlight: highlight(all), tracking: said(all, "spc").to_f / 100, shift: Words.shift(said(all, "baseline").to_f))
         end
 
         # One of the theme's is named by its role ("+mn-lt").
