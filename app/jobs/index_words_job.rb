@@ -1,4 +1,4 @@
 # Pages whose words have changed, so that there is little left to do when somebody searches.
 class IndexWordsJob < ApplicationJob
-  def perform = Page.unindexed.find_each(&:index_words)
+  def perform = Page.index_words
 end

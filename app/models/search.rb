@@ -37,7 +37,7 @@ class Search
   # [Found, ...], the best first.
   def results
     return [] if match.empty?
-    Page.unindexed.where(lesson_id: @lessons.reselect(:id)).find_each(&:index_words)
+    Page.where(lesson_id: @lessons.reselect(:id)).index_words
     rows = found
     lessons = @lessons.where(id: rows.map { |row| row["lesson_id"] }).index_by(&:id)
     pages = Page.kept.where(id: rows.map { |row| row["rowid"] }, lesson: lessons.keys).index_by(&:id)

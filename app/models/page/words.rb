@@ -8,11 +8,14 @@ module Page::Words
     after_destroy { Search.forget_page(self) }
   end
 
+  class_methods do
+    # Those of these pages that the index does not have as they are, each as it stands at that moment.
+    def index_words = unindexed.ids.each { |number| transaction { unindexed.find_by(id: number)&.index_words } }
+  end
+
   def index_words
-    transaction do
-      Search.index_page(self, [ *items.where("words != ''").pluck(:words), picture&.words ].compact_blank.join("\n"))
-      update_columns(indexed: true)
-    end
+    Search.index_page(self, [ *items.where("words != ''").pluck(:words), picture&.words ].compact_blank.join("\n"))
+    update_columns(indexed: true)
   end
 
   # Some of what stands on it, to know it again by.
