@@ -39,6 +39,13 @@ class WrittenTest < CoreTest
     assert_invalid { item("text", marks: [ mark.(0, "sideways") ]) }
   end
 
+  def test_a_number_above_the_line_is_read_as_one
+    text = item("text", text: "9 m2 at 10-3 of H2O", marks: [ [ 3, 4, "super" ], [ 10, 12, "super" ], [ 17, 18, "sub" ] ].map { |from, to, shift| { "from" => from, "to" => to, "shift" => shift } })
+    assert_equal "9 m² at 10⁻³ of H2O", text.aloud
+    assert_includes text.label, "9 m²"
+    assert_equal "9 m2 at 10-3 of H2O", text.words
+  end
+
   def test_a_letter_above_the_line_stands_there_too_where_a_cover_hides_its_neighbour
     text = item("text", text: "m2", width: 900, size: 100, marks: [ { "from" => 1, "to" => 2, "shift" => "super" } ])
     baseline = Nokogiri::XML("<g>#{text.draw}</g>").at_css("text")["y"].to_f

@@ -44,11 +44,11 @@ module Usher
       # With another colour its signs have that too.
       def remade(set) = super(set.key?("colour") && !set.key?("sign_colour") ? set.merge("sign_colour" => nil) : set)
 
-      def label = "#{super}: #{open_text[0, 80]}"
+      def label = "#{super}: #{aloud[0, 80]}"
 
       def words = text
 
-      def aloud = open_text
+      def aloud = redacted? ? open_text : Usher::Text::Marks.said(text, marks)
 
       # The lines as they are broken: [Text::Layout::Line, ...].
       def lines = layout.lines

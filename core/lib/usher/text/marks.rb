@@ -9,6 +9,7 @@ module Usher
       # Superscript and subscript: how large the letters are of what they would be, and how far their baseline lies above the
       # line's, in ems of that.
       SHIFTS = { "super" => [ 0.62, 0.36 ], "sub" => [ 0.62, -0.14 ] }.freeze
+      ABOVE = [ "0-9+n-", "⁰¹²³⁴⁵⁶⁷⁸⁹⁺ⁿ⁻" ].freeze # signs of their own, which a voice knows
       OFFSET = Types::Number.new(0..100_000, digits: 0)
       LOOKS = { bold: Types::Flag.new, italic: Types::Flag.new, underline: Types::Flag.new, strike: Types::Flag.new, colour: Types::Colour.new, highlight: Types::Colour.new(none: true),
                 scale: Types::Number.new(0.1..10), shift: Types::Choice.new("none", *SHIFTS.keys), font: Types::Choice.new(*Faces::NAMES), link: Types::Address.new }.freeze
@@ -34,6 +35,13 @@ module Usher
       # How large letters of this look are, in ems of the text's size, and how far they stand above the line.
       def scale(look) = look.fetch("scale", 1) * SHIFTS.dig(look["shift"], 0).then { |share| share || 1 }
       def rise(look) = look.fetch("scale", 1) * SHIFTS.dig(look["shift"], 1).to_f
+
+      # The text as it is read aloud: m², not m2.
+      def said(text, marks)
+        return text if marks.none? { |mark| mark["shift"] == "super" }
+        looks = looks(marks, text.length)
+        text.each_char.with_index.map { |char, index| looks[index]["shift"] == "super" ? char.tr(*ABOVE) : char }.join
+      end
 
       # The width of each character in ems of the text's size. looks: as above; bold, italic: of what has no mark;
       # tracking: ems more after each.
