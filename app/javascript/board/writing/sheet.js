@@ -1,7 +1,5 @@
 // The text being written as it stands on the page: one block for each of Ruby's lines, so that every
 // character is where it will be. Knows how places in it and character offsets belong together.
-const SHIFTED = 0.62 // how large letters above and below the line are (Usher::Text::Marks)
-
 export class Sheet {
   constructor(element) {
     this.element = element
@@ -121,3 +119,6 @@ export class Sheet {
     return ends && [Math.min(...ends), Math.max(...ends)]
   }
 }
+
+// How large letters above and below the line are of what they would be (Usher::Text::Marks).
+const SHIFTED = 0.62

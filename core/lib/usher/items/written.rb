@@ -101,7 +101,11 @@ module Usher
         direction = ("rtl" if line.rtl)
         return draw_marker(line, looks, baseline) if line.from == line.to
         return draw_marker(line, looks, baseline) + draw_pieces(line, looks, baseline) if redacted?
-        spans = [ nil, *runs(line, looks) ].each_cons(2).map { |before, run| span(text[run.first..run.last], looks[run.first], rise(looks[run.first]) - (before ? rise(looks[before.first]) : 0)) }
+        risen = 0
+        spans = runs(line, looks).map do |run|
+          up, risen = rise(looks[run.first]) - risen, rise(looks[run.first])
+          span(text[run.first..run.last], looks[run.first], up)
+        end
         draw_marker(line, looks, baseline) + Markup.tag("text", { x: x, y: baseline, "text-anchor": anchor, direction: direction }, spans.join)
       end
 

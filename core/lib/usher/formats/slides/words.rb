@@ -39,6 +39,7 @@ module Usher
         APART = 0.05 # ems at least between them
         ALIKE = 0.02 # by which sizes may differ and be one
         LONGEST = 9_000 # characters of one item, from which on each paragraph is one
+
         # above: how far letters stand above the line, below 0 under it.
         def self.shift(above) = (above.positive? ? "super" : "sub" unless above.zero?)
 
