@@ -1,3 +1,4 @@
+require "parallel"
 require "stringio"
 
 module Demo
@@ -53,7 +54,9 @@ module Demo
     # The water rises over the causeway and falls again: frames drawn by librsvg, joined by ffmpeg.
     def film
       Dir.mktmpdir("usher-film") do |folder|
-        FRAMES.times { |index| File.binwrite(File.join(folder, format("%03d.png", index)), Usher::Formats::Png::Writer.write(frame(index.to_f / FRAMES), width: SIZE[0])) }
+        Parallel.each(0...FRAMES, in_threads: Parallel.processor_count) do |index| # each waits for a program
+          File.binwrite(File.join(folder, format("%03d.png", index)), Usher::Formats::Png::Writer.write(frame(index.to_f / FRAMES), width: SIZE[0]))
+        end
         path = File.join(folder, "film.mp4")
         Usher::Formats::Tool.run("ffmpeg", "-v", "error", "-y", "-framerate", RATE, "-i", File.join(folder, "%03d.png"), "-f", "lavfi", "-i", "anoisesrc=color=brown:amplitude=0.25:duration=#{FRAMES / RATE}", "-c:v", "libx264", "-pix_fmt", "yuv420p", "-g", RATE, "-c:a", "aac", "-shortest", "-movflags", "+faststart", path)
         File.binread(path)
