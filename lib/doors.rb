@@ -1,7 +1,9 @@
 # What stands before the application: who is believed, and how much is taken in.
 module Doors
   autoload :BodyLimits, File.expand_path("doors/body_limits", __dir__)
+  autoload :Outgoing, File.expand_path("doors/outgoing", __dir__)
   autoload :Metrics, File.expand_path("doors/metrics", __dir__)
   autoload :ErrorPages, File.expand_path("doors/error_pages", __dir__)
+  autoload :Spool, File.expand_path("doors/spool", __dir__)
   autoload :Proxies, File.expand_path("doors/proxies", __dir__)
 end

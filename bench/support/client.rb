@@ -12,6 +12,9 @@ module Bench
       sign_in
     end
 
+    # What its browser says it is.
+    def cookie = @cookies.map { |name, value| "#{name}=#{value}" }.join("; ")
+
     def get(path, headers = {}) = keep(@http.get(path, { "Cookie" => cookie, **headers }))
 
     # A file as a form sends it; answers with [status, parsed JSON].
@@ -58,7 +61,6 @@ module Bench
     end
 
     def token_in(page) = @token = page[/name="csrf-token" content="([^"]+)"/, 1]
-    def cookie = @cookies.map { |name, value| "#{name}=#{value}" }.join("; ")
 
     def keep(answer)
       answer.get_fields("Set-Cookie")&.each { |line| @cookies.store(*line.split(";").first.split("=", 2)) }

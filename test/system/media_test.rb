@@ -335,6 +335,27 @@ class MediaTest < ApplicationSystemTestCase
     assert_selector "#take-view[viewBox='0 0 1131 1600'] #item-#{ink.key}", visible: :all
   end
 
+  test "phones that take a film slowly, or stop taking it, keep nobody else waiting" do
+    film = @owner.assets.take_in(upload(Media.wav, "tide.wav"))
+    film.file.attach(io: StringIO.new("\0" * 6.megabytes), filename: "tide.wav", content_type: "audio/wav")
+    server = URI(page.current_url)
+    signed_in = page.driver.browser.manage.all_cookies.map { |cookie| "#{cookie[:name]}=#{cookie[:value]}" }.join("; ")
+    phones = Array.new(30) do # more than there are threads
+      TCPSocket.new(server.host, server.port).tap do |socket|
+        socket.setsockopt(:SOCKET, :RCVBUF, 2_000)
+        socket.write("GET #{stored_file_path(film)} HTTP/1.1\r\nHost: #{server.host}:#{server.port}\r\nCookie: #{signed_in}\r\nRange: bytes=0-\r\n\r\n")
+      end
+    end
+    phones.each do |phone|
+      assert phone.wait_readable(8), "it waits for the others"
+      assert_match(/ 206 /, phone.gets)
+    end
+    visit "/"
+    assert_text @lesson.title
+  ensure
+    phones&.each(&:close)
+  end
+
   test "the web outside: a picture and words are taken, a page becomes a card and lives in a closed frame" do
     open_room "Small web"
     click_link "Tide times this week"

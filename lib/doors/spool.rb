@@ -1,0 +1,29 @@
+require "tempfile"
+
+module Doors
+  # A file that is read once, in pieces, from its beginning. `Spool.of(bytes)` has nobody's name: its space is free again
+  # when it is closed.
+  class Spool
+    PIECE = 64 * 1024
+
+    def self.open(path) = new(File.open(path, "rb"))
+
+    # pieces: strings, written one after the other.
+    def self.of(pieces)
+      file = Tempfile.create("usher-outgoing", binmode: true)
+      File.unlink(file.path)
+      pieces.each { |piece| file.write(piece) }
+      new(file.tap(&:flush))
+    end
+
+    def initialize(file) = @file = file
+
+    def bytesize = @file.size
+    def close = @file.close
+
+    def each
+      @file.rewind
+      while (piece = @file.read(PIECE)) do yield piece end
+    end
+  end
+end
