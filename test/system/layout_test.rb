@@ -55,6 +55,15 @@ class LayoutTest < ApplicationSystemTestCase
     find("#format-bar summary", text: "Marks").click
     walk "a text and its marks"
     page.send_keys :escape, :escape
+    click_button "Closer"
+    walk "Prepare, nearer"
+    tool "text"
+    tap_at 420, 300
+    find(".typing").send_keys "and slack water"
+    find("#format-bar summary", text: "Marks").click
+    walk "a text and its marks, nearer"
+    page.send_keys :escape, :escape
+    click_button "Fit"
     tool "shape"
     walk "Prepare, shapes"
     tool "arrange"

@@ -88,7 +88,7 @@ export class FormatBar extends Part {
     this.bar.querySelector("[data-size-now]").textContent = Math.round(edited.size * (look.scale ?? 1))
   }
 
-  // Under the text; over it only where the screen ends.
+  // Under the text; over it only where the screen ends. In sight also when the text is not.
   place() {
     const { area } = this.editor,
       { stage, camera } = this.surface
@@ -97,8 +97,8 @@ export class FormatBar extends Part {
       { left, top: up, height } = stage.getBoundingClientRect()
     const floor = height - Number(stage.dataset.inset.split(" ")[3]) + 20
     const below = box.bottom - up + 14
-    const top = below + this.bar.offsetHeight <= floor ? below : Math.max(8, box.top - up - this.bar.offsetHeight - 14)
+    const top = below + this.bar.offsetHeight <= floor ? below : box.top - up - this.bar.offsetHeight - 14
     this.bar.style.left = `${camera.beside(box.left - left, this.bar.offsetWidth)}px`
-    this.bar.style.top = `${top}px`
+    this.bar.style.top = `${Math.max(8, top)}px`
   }
 }
