@@ -242,6 +242,10 @@ class LayoutTest < ApplicationSystemTestCase
     board_with_everything
     open_board @lesson, teach: true
     walk "Teach"
+    cdp "Input.dispatchMouseEvent", type: "mouseWheel", x: 700, y: 400, deltaX: 0, deltaY: -300, modifiers: 2
+    assert_selector ".overview"
+    walk "Teach, nearer"
+    click_button "Fit"
     find(".bar-doors").click
     assert_selector ".doors-big"
     walk "the open doors"
