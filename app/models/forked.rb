@@ -14,7 +14,7 @@ class Forked
   SECONDS = 120
   MEMORY = 2.gigabytes # of addresses, over what this process has
   NICE = 10
-  SHORT = 0.5 # seconds of computing that come in line with everything else, since somebody waits
+  SHORT = 0.2 # seconds of computing that come in line with everything else, since somebody waits
   DIES_WITH_PARENT = 1 # PR_SET_PDEATHSIG of prctl(2)
   BEGINNING = Mutex.new
 

@@ -29,14 +29,30 @@ class BottleneckTest < ActiveSupport::TestCase
     gate, made = Queue.new, 0
     threads = Array.new(3) { Thread.new { Once.at_a_time("tides") { made += 1 if gate.pop } }.tap { sleep 0.05 } }
     assert_raises(Bottleneck::Full) { Once.at_a_time("tides") { flunk } }
+    assert_equal :done, Once.at_a_time(apart("tides")) { :done }, "what nobody makes is not waited for"
     3.times { gate << true }
     threads.each(&:join)
     assert_equal 3, made
     assert_equal :done, Once.at_a_time("tides") { :done }
   end
 
+  test "no more wait when they ask for different things" do
+    gate = Queue.new
+    knots = apart("tides")
+    threads = [ "tides", "tides", knots, knots ].map { |key| Thread.new { Once.at_a_time(key) { gate.pop } }.tap { sleep 0.05 } }
+    [ "tides", knots ].each { |key| assert_raises(Bottleneck::Full) { Once.at_a_time(key) { flunk } } }
+    4.times { gate << true }
+    threads.each(&:join)
+    assert_equal :done, Once.at_a_time(knots) { :done }
+  end
+
   test "a place comes back from work that failed" do
     3.times { assert_raises(ArgumentError) { @way.pass("Ada") { raise ArgumentError } } }
     assert_equal :done, @way.pass("Ada") { :done }
   end
+
+  private
+
+  # A key that has a lock of its own.
+  def apart(key) = ("a".."z").find { |other| other.hash % 64 != key.hash % 64 }
 end
