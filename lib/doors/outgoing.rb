@@ -41,8 +41,12 @@ module Doors
     end
 
     def whole(body)
-      pieces = body.enum_for(:each).to_a
-      pieces.sum(&:bytesize) > ROOM ? Spool.of(pieces) : pieces
+      pieces, size, spool = [], 0, nil
+      body.each do |piece|
+        spool ? spool << piece : pieces << piece
+        spool ||= Spool.of(pieces) if (size += piece.bytesize) > ROOM
+      end
+      spool || pieces
     end
 
     def widen(socket)

@@ -1,8 +1,8 @@
 require "tempfile"
 
 module Doors
-  # A file that is read once, in pieces, from its beginning. `Spool.of(bytes)` has nobody's name: its space is free again
-  # when it is closed.
+  # A file that is read in pieces, from its beginning, whether or not it still has a name. One made of pieces has none: its
+  # space is free again when it is closed.
   class Spool
     PIECE = 64 * 1024
 
@@ -12,12 +12,12 @@ module Doors
     def self.of(pieces)
       file = Tempfile.create("usher-outgoing", binmode: true)
       File.unlink(file.path)
-      pieces.each { |piece| file.write(piece) }
-      new(file.tap(&:flush))
+      pieces.each_with_object(new(file)) { |piece, spool| spool << piece }
     end
 
     def initialize(file) = @file = file
 
+    def <<(piece) = @file.write(piece)
     def bytesize = @file.size
     def close = @file.close
 

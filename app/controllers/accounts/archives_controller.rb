@@ -15,9 +15,12 @@ class Accounts::ArchivesController < ApplicationController
     self.response_body = Parting.new(file.path)
   end
 
-  # Hands a file out in pieces and deletes it afterwards.
+  # Hands a file out in pieces, or as what it is where that is opened, and deletes it afterwards.
   class Parting
     PIECE = 256.kilobytes
+
+    attr_reader :path
+    alias_method :to_path, :path
 
     def initialize(path) = @path = path
 
