@@ -28,6 +28,12 @@ class HandlingTest < ApplicationSystemTestCase
       eventually { data("r0")["x"] == 100 && data("r2")["x"] == 900 }
       fill_in("Angle", with: "30").send_keys(:tab)
       eventually { data("r2")["angle"] == 30 }
+      find_button("Flip down").send_keys(:enter)
+      eventually { data("r2")["angle"] == -30 }
+      sleep 0.6 # the sheet is filled anew
+      assert_equal "Flip down", page.evaluate_script("document.activeElement.textContent.trim()"), "a hand on the keys goes on where it was"
+      find_button("Flip down").send_keys(:enter)
+      eventually { data("r2")["angle"] == 30 }
       click_button "Flip across"
       eventually { data("r2")["angle"] == -30 }
       click_button "The devices"
@@ -43,7 +49,7 @@ class HandlingTest < ApplicationSystemTestCase
     within("#chosen") { click_button "Ungroup" }
     eventually { data("r1")["groups"].nil? }
     assert_accessible context: "the sheet of chosen things"
-    5.times { find("#stage").send_keys [ :control, "z" ] }
+    7.times { find("#stage").send_keys [ :control, "z" ] }
     eventually { data("r2")["angle"].zero? && data("r0")["groups"].nil? && data("r0")["audience"].nil? }
   end
 

@@ -81,7 +81,23 @@ function toStage() {
   if (document.activeElement === document.body && !front()) document.getElementById("stage")?.focus()
 }
 
-const said = ({ id, name, textContent }) => ({ id, name, text: textContent.trim() })
+const said = ({ id, name, dataset, textContent }) => ({
+  id,
+  name,
+  key: dataset.key ?? dataset.number,
+  text: textContent.trim()
+})
+const same = (had, all) =>
+  had && all.find(one => ["id", "name", "key", "text"].some(way => had[way] && said(one)[way] === had[way]))
+
+// Something that scrolls is filled anew: what had the focus in it has it again, and nothing moves under a hand.
+export function refill(place, fill) {
+  const { scrollTop } = place
+  const had = place.contains(document.activeElement) ? said(document.activeElement) : null
+  fill()
+  same(had, [...place.querySelectorAll(FOCUSABLE)])?.focus({ preventScroll: true })
+  place.scrollTop = scrollTop
+}
 
 // What had the focus before a swap has it again after, as what says the same in its place.
 function keepFocus() {
@@ -94,8 +110,7 @@ function keepFocus() {
     const sheet = front()
     if (!sheet || sheet.contains(document.activeElement)) return
     const all = [...sheet.querySelectorAll(FOCUSABLE)].filter(one => one.checkVisibility())
-    const same = had && all.find(one => ["id", "name", "text"].some(way => had[way] && said(one)[way] === had[way]))
     const first = all.find(one => (detail.target ?? target).contains(one) || detail.elt?.contains(one))
-    ;(same ?? first ?? all[0] ?? sheet).focus({ preventScroll: true })
+    ;(same(had, all) ?? first ?? all[0] ?? sheet).focus({ preventScroll: true })
   })
 }

@@ -7,6 +7,7 @@
 //   data-ask="path"                              a track along what is tapped next
 import { send } from "shared/net"
 import { unpressed } from "shared/pressed"
+import { refill } from "shared/sheets"
 import { Part } from "surface/part"
 
 const WAITS = 140 // ms, so that a row of patches asks once
@@ -87,9 +88,7 @@ export class Sheet extends Part {
   }
 
   lay(html) {
-    const focused = document.activeElement?.dataset?.key
-    window.htmx.swap(this.body, html, { swapStyle: "innerHTML" })
-    if (focused) this.body.querySelector(`[data-key="${focused}"]`)?.focus()
+    refill(this.body, () => window.htmx.swap(this.body, html, { swapStyle: "innerHTML" }))
   }
 
   press({ target }) {
