@@ -8,8 +8,9 @@ class LabelBarTest < ApplicationSystemTestCase
     lay(@page, box("high", 600, 60), box("chosen", 600, 330), box("low", 600, 500))
     %w[mouse touch].each do |type|
       tap_at(*on_screen(700, 370))
+      assert_selector "#label-bar:not([hidden])"
+      under = eventually("the bar lies over neither") { %w[high low].find { |id| overlap?(rect("#item-#{id}"), rect("#label-bar")) } }
       bar = rect("#label-bar")
-      under = %w[high low].find { |id| overlap?(rect("#item-#{id}"), bar) } or flunk "the bar lies over neither"
       thing = rect("#item-#{under}")
       spot = [ %w[left right], %w[top bottom] ].map { |from, to| ([ bar[from], thing[from] ].max + [ bar[to], thing[to] ].min) / 2 }
       was = data(under)["x"]
