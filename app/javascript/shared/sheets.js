@@ -83,18 +83,18 @@ function toStage() {
 
 const said = ({ id, name, dataset, textContent }) => ({
   id,
-  name,
-  key: dataset.key ?? dataset.number,
+  name: name || dataset.key || dataset.number,
   text: textContent.trim()
 })
 const same = (had, all) =>
-  had && all.find(one => ["id", "name", "key", "text"].some(way => had[way] && said(one)[way] === had[way]))
+  had && all.find(one => ["id", "name", "text"].some(way => had[way] && said(one)[way] === had[way]))
 
 // Something that scrolls is filled anew: what had the focus in it has it again, and nothing moves under a hand.
-export function refill(place, fill) {
-  const { scrollTop } = place
-  const had = place.contains(document.activeElement) ? said(document.activeElement) : null
-  fill()
+export function refill(place, html) {
+  const { scrollTop } = place,
+    { activeElement } = document
+  const had = place.contains(activeElement) ? said(activeElement) : null
+  window.htmx.swap(place, html, {})
   same(had, [...place.querySelectorAll(FOCUSABLE)])?.focus({ preventScroll: true })
   place.scrollTop = scrollTop
 }

@@ -88,7 +88,7 @@ export class Sheet extends Part {
   }
 
   lay(html) {
-    refill(this.body, () => window.htmx.swap(this.body, html, { swapStyle: "innerHTML" }))
+    refill(this.body, html)
   }
 
   press({ target }) {
