@@ -1,4 +1,4 @@
-# What stands before the application: who is believed, and how much is taken in.
+# What stands before the application: who is believed, how much is taken in, and who waits for what goes out.
 module Doors
   autoload :BodyLimits, File.expand_path("doors/body_limits", __dir__)
   autoload :Outgoing, File.expand_path("doors/outgoing", __dir__)

@@ -59,6 +59,16 @@ class OutgoingTest < ActiveSupport::TestCase
     end
   end
 
+  test "a file that goes while it is sent ends the connection, and counts no more" do
+    gone = Given.new(LARGE)
+    def gone.each = raise(ActiveStorage::FileNotFoundError)
+    with_constants(EACH: 1) do
+      _, headers, = ask(Body.new([]), given: gone)
+      assert_empty taken(headers)
+      assert_equal 200, ask(Body.new([ LARGE ])).first
+    end
+  end
+
   test "of one address, and of all, only so many are on their way" do
     with_constants(EACH: 2, MOST: 3) do
       going = %w[10.0.0.1 10.0.0.1 10.0.0.2].map { |address| begin_taking(address) }

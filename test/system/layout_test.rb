@@ -49,18 +49,12 @@ class LayoutTest < ApplicationSystemTestCase
       tool name
       walk "Prepare, #{name}"
     end
-    tool "text"
-    tap_at 420, 300
-    find(".typing").send_keys "ebb and flood"
-    find("#format-bar summary", text: "Marks").click
+    type_with_marks "ebb and flood"
     walk "a text and its marks"
     page.send_keys :escape, :escape
     click_button "Closer"
     walk "Prepare, nearer"
-    tool "text"
-    tap_at 420, 300
-    find(".typing").send_keys "and slack water"
-    find("#format-bar summary", text: "Marks").click
+    type_with_marks "and slack water"
     walk "a text and its marks, nearer"
     page.send_keys :escape, :escape
     click_button "Fit"
@@ -369,6 +363,13 @@ class LayoutTest < ApplicationSystemTestCase
   end
 
   private
+
+  def type_with_marks(words)
+    tool "text"
+    tap_at 420, 300
+    find(".typing").send_keys words
+    find("#format-bar summary", text: "Marks").click
+  end
 
   def more(word)
     click_button "Colours, widths and more"
