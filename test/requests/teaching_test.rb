@@ -12,6 +12,15 @@ class TeachingTest < ActionDispatch::IntegrationTest
     sign_in @owner
   end
 
+  test "doors that are shut take no hash for a page or a sitting" do
+    [ "page[0][x]=4", "sitting[a]=1", "page[]=1&sitting[]=2" ].each do |wrong|
+      delete "/lessons/#{@lesson.id}/sitting?#{wrong}", headers: { "HX-Request" => "true" }
+      assert_response :success, wrong
+      get "/lessons/#{@lesson.id}/sitting?#{wrong}", headers: { "HX-Request" => "true" }
+      assert_response :success, wrong
+    end
+  end
+
   test "Next and Back answer with what comes next; an ended class has none" do
     @page.perform({ "verb" => "cue", "put" => { "id" => "c1", "verb" => "start", "tool" => "dice" } }, id: fresh, by: @owner)
     json = { "Accept" => "application/json" }
