@@ -95,6 +95,26 @@ class SheetsTest < ApplicationSystemTestCase
     within("#doors") { assert_text "The poll is closed" }
   end
 
+  test "a press on the bar is heard though a poll comes into it while it lasts" do
+    open_board @lesson, teach: true
+    find(".bar-doors").click
+    assert_selector "#doors .code"
+    page.send_keys :escape
+    assert_no_selector "#doors[open]"
+    assert_selector ".bar-doors .code"
+    x, y = page.evaluate_script("(({ left, top, height }) => [left + 30, top + height / 2])(document.querySelector('.bar-doors').getBoundingClientRect())")
+    mouse = ->(type) { cdp "Input.dispatchMouseEvent", type: type, x: x, y: y, button: "left", clickCount: 1 }
+    mouse.("mouseMoved")
+    mouse.("mousePressed")
+    Poll.ask(Sitting.sole, "letters", { "count" => "4" })
+    page.execute_script("htmx.trigger('#room', 'room')")
+    assert_selector "[data-roll][data-poll]", visible: :all
+    sleep 0.1
+    mouse.("mouseReleased")
+    assert_selector "#doors[open]"
+    assert_selector ".bar-poll"
+  end
+
   test "a sound that a finger opens from a thing stays open" do
     sound = @owner.assets.take_in(upload(Media.wav, "Fog horn.wav"))
     lay @page, note("horn", "link" => { "to" => "sound", "asset" => sound.id, "name" => "Fog horn" })

@@ -1,6 +1,7 @@
 // The doors while they are open: who is in, and what the class answers, kept fresh as it happens.
 import { Part } from "surface/part"
 import { load } from "shared/page"
+import { unpressed } from "shared/pressed"
 import { send } from "shared/net"
 import { say } from "shared/say"
 
@@ -64,14 +65,16 @@ export class Doors extends Part {
     document.querySelectorAll("[data-room]:not(:has(select:focus))").forEach(part => window.htmx.trigger(part, "room"))
   }
 
-  // Read from the roll after each swap.
+  // Read from the roll after each swap. A poll moves what is in the bar: not while something in it is pressed.
   read() {
-    const roll = document.querySelector("[data-roll]")
-    Object.assign(this.state, {
-      doors: Boolean(roll),
-      here: Number(roll?.dataset.here ?? 0),
-      code: roll?.dataset.code ?? "",
-      poll: JSON.parse(roll?.dataset.poll ?? "null")
+    unpressed(document.querySelector(".bar, .topbar"), () => {
+      const roll = document.querySelector("[data-roll]")?.dataset
+      Object.assign(this.state, {
+        doors: Boolean(roll),
+        here: Number(roll?.here ?? 0),
+        code: roll?.code ?? "",
+        poll: JSON.parse(roll?.poll ?? "null")
+      })
     })
   }
 }
