@@ -12,7 +12,7 @@ module Usher
       LIVE = %w[shown audience].freeze
 
       attribute :stroke_width, Types::Number.new(0..200), default: 4
-      attribute :dash, Types::Choice.new(*Dash::KINDS), default: "dashed"
+      attribute :dash, Dash::Type.new, default: "dashed"
       attribute :stroke, Types::Colour.new(none: true), default: Colour::TIDE
       attribute :form, Types::Choice.new("box", "round"), default: "box"
       attribute :title, Types::Line.new(60), default: ""

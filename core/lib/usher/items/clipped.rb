@@ -45,7 +45,7 @@ module Usher
       def line(pieces)
         return "" if stroke == "none" || stroke_width.zero?
         Markup.tag("path", d: pieces.map { |piece| through(piece) }.join, fill: "none", stroke: stroke, "stroke-width": stroke_width, "stroke-linejoin": "round",
-          "stroke-linecap": ("round" if dash != "solid"), "stroke-dasharray": Dash.array(dash, stroke_width))
+          "stroke-linecap": Dash.cap(dash, solid: nil), "stroke-dasharray": Dash.array(dash, stroke_width))
       end
 
       # Heads of which nothing is hidden.

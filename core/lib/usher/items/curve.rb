@@ -14,7 +14,7 @@ module Usher
       attribute :shares, Types::List.new(KNOT, 4..4), default: [ [ 0, 1 ], [ 0.35, -0.35 ], [ 0.65, -0.35 ], [ 1, 1 ] ]
       attribute :stroke, Types::Colour.new, default: Colour::INK
       attribute :stroke_width, Types::Number.new(Usher::Ink::STROKE_WIDTHS), default: 5
-      attribute :dash, Types::Choice.new(*Dash::KINDS), default: "solid"
+      attribute :dash, Dash::Type.new, default: "solid"
       attribute :opacity, Types::Number.new(0.05..1), default: 1
       attribute :heads, Types::Choice.new("none", "end", "both"), default: "none", spare: true
 
@@ -41,7 +41,7 @@ module Usher
         start, a = heads == "both" ? tipped(b, a) : [ "", a ]
         finish, d = heads == "none" ? [ "", d ] : tipped(c, d)
         points = [ a, b, c, d ].map { |point| point.map { |n| Markup.number(n) }.join(" ") }
-        line = Markup.tag("path", d: "M#{points[0]}C#{points.drop(1).join(' ')}", fill: "none", stroke: stroke, "stroke-width": stroke_width, "stroke-linecap": "round",
+        line = Markup.tag("path", d: "M#{points[0]}C#{points.drop(1).join(' ')}", fill: "none", stroke: stroke, "stroke-width": stroke_width, "stroke-linecap": Dash.cap(dash),
           "stroke-dasharray": Dash.array(dash, stroke_width), opacity: (opacity if opacity < 1 && heads == "none"))
         heads == "none" ? line : Markup.tag("g", { opacity: (opacity if opacity < 1) }, line + start + finish)
       end

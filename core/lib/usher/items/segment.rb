@@ -10,7 +10,7 @@ module Usher
       attribute :ends, Types::List.new(END_POINT, 2..2), default: [ [ 0, 0 ], [ 1, 1 ] ]
       attribute :stroke, Types::Colour.new, default: Colour::INK
       attribute :stroke_width, Types::Number.new(Usher::Ink::STROKE_WIDTHS), default: 5
-      attribute :dash, Types::Choice.new(*Dash::KINDS), default: "solid"
+      attribute :dash, Dash::Type.new, default: "solid"
       attribute :opacity, Types::Number.new(0.05..1), default: 1
 
       # The values of a segment from one point on the page to another.
@@ -42,7 +42,7 @@ module Usher
 
       def stroke_between(from, to, opacity: faint)
         Markup.tag("line", x1: from[0], y1: from[1], x2: to[0], y2: to[1], stroke: stroke, "stroke-width": stroke_width,
-          "stroke-linecap": "round", "stroke-dasharray": Dash.array(dash, stroke_width), opacity: opacity)
+          "stroke-linecap": Dash.cap(dash), "stroke-dasharray": Dash.array(dash, stroke_width), opacity: opacity)
       end
     end
   end
