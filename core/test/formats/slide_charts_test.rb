@@ -70,6 +70,24 @@ class SlideChartsTest < CoreTest
     assert_in_delta (100 + 0.1 * 300) * scale, slide.items.find { |item| item["text"] == "Quay" }["y"], 30, "the legend stands where the file puts it"
   end
 
+  def test_axes_have_titles_and_a_chart_has_a_ground_and_a_wall
+    title = ->(words) { "<c:title><c:tx><c:rich><a:p><a:r><a:t>#{words}</a:t></a:r></a:p></c:rich></c:tx></c:title>" }
+    axes = "<c:catAx>#{title.("Day")}</c:catAx><c:valAx>#{title.("Metres")}</c:valAx><c:spPr>#{solid("F7DFA6")}</c:spPr>"
+    standing, lying = [ "", '<c:barDir val="bar"/>' ].map { |way| charted("barChart", { "Quay" => [ 2, 4, 3 ] }, axes: axes, more: way).items }
+    turns = ->(items) { %w[Day Metres].map { |words| items.find { |item| item["text"] == words }["angle"].round } }
+    assert_equal [ [ 0, -90 ], [ -90, 0 ] ], [ turns.(standing), turns.(lying) ]
+    assert_equal "#f7dfa6", standing.find { |item| item["kind"] == "rectangle" }["fill"], "behind the bars"
+    assert_empty words_on(charted("pieChart", { "Quay" => [ 2, 4, 3 ] }, axes: axes)) & %w[Day Metres]
+  end
+
+  def test_slices_begin_where_the_file_says_and_may_be_named
+    first = ->(more) { charted("pieChart", { "Quay" => [ 1, 1, 2 ] }, more: more).items.find { |item| item["kind"] == "polygon" } }
+    upright, turned = first.(""), first.('<c:firstSliceAng val="90"/>')
+    assert_in_delta upright["x"], turned["x"], 1
+    assert_in_delta upright["y"] + upright["height"], turned["y"], 1, "a quarter further"
+    assert_equal [ "Mon", "Tue", "Wed", "25%", "50%" ], words_on(charted("pieChart", { "Quay" => [ 1, 1, 2 ] }, more: '<c:dLbls><c:showCatName val="1"/><c:showPercent val="1"/></c:dLbls>')).uniq.sort_by { |words| [ words.match?(/%/) ? 1 : 0, words ] } - [ "High water" ]
+  end
+
   # Boats in thousands as columns, shares as a line on the right.
   def test_a_second_axis_has_its_own_numbers
     axes = '<c:catAx><c:axId val="1"/></c:catAx><c:valAx><c:axId val="2"/></c:valAx><c:catAx><c:axId val="3"/></c:catAx><c:valAx><c:axId val="4"/><c:scaling><c:max val="1"/></c:scaling><c:numFmt formatCode="0%"/></c:valAx>'

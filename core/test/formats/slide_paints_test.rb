@@ -239,12 +239,46 @@ class SlidePaintsTest < CoreTest
     assert_equal "polygon", leaning.("ellipse")["kind"]
   end
 
+  def test_what_is_in_a_group_may_be_painted_as_the_group_is
+    group = ->(paint, inner) { %(<p:grpSp><p:nvGrpSpPr/><p:grpSpPr>#{Decks.place([ 0, 0, 90, 90 ], inner: '<a:chOff x="0" y="0"/><a:chExt cx="1143000" cy="1143000"/>')}#{paint}</p:grpSpPr>#{inner}</p:grpSp>) }
+    boat = shape(at: [ 0, 0, 40, 40 ], form: "rect", look: "<a:grpFill/>") + shape(at: [ 50, 0, 40, 40 ], form: "rect")
+    fills = ->(slide) { pptx_slide(slide).items.map { |item| item["fill"] } }
+    assert_equal %w[#1d7758], fills.(group.(solid("accent2"), boat))
+    assert_equal %w[#1d7758], fills.(group.(solid("accent2"), group.("<a:grpFill/>", boat))), "as the group around that"
+    assert_empty fills.(group.("", boat) + boat), "by none"
+  end
+
+  def test_a_shape_may_be_painted_as_the_slide_behind_it
+    boat = shape(at: [ 0, 0, 90, 90 ], form: "rect", look: solid("accent2")).sub("<p:sp>", '<p:sp useBgFill="1">')
+    assert_equal %w[#f7dfa6], pptx_slide({ tree: boat, bg: "<p:bg><p:bgPr>#{solid("F7DFA6")}</p:bgPr></p:bg>" }).items.map { |item| item["fill"] }
+  end
+
+  def test_a_picture_in_an_ellipse_that_is_no_circle_is_cut_by_it
+    said = ->(wide) { pptx_slide({ tree: %(<p:pic><p:nvPicPr/><p:blipFill><a:blip r:embed="i"/></p:blipFill><p:spPr>#{Decks.place([ 0, 0, wide, 90 ])}<a:prstGeom prst="ellipse"/></p:spPr></p:pic>), more: [ [ "i", "image", "../media/a.png" ] ] }, parts: { "ppt/media/a.png" => Decks::PNG }) }
+    assert_equal [ [ 75.0 ], [ "ppt/media/a.png" ] ], said.(90).then { |slide| [ slide.items.map { |item| item["round"].to_f }, slide.pictures.keys ] }
+    assert fill_of(said.(180)).at("pattern image"), "a drawing"
+    filled = ->(wide, form) { odp_slide(%(<draw:#{form} draw:style-name="k" svg:width="#{wide}pt" svg:height="90pt"/>), common: '<draw:fill-image draw:name="i" xlink:href="Pictures/a.png"/>', styles: '<style:style style:name="k" style:family="graphic"><style:graphic-properties draw:fill="bitmap" draw:fill-image-name="i"/></style:style>', parts: { "Pictures/a.png" => Decks::PNG }).pictures.keys }
+    assert_equal [ "Pictures/a.png" ] * 2, [ [ 90, "ellipse" ], [ 180, "rect" ] ].flat_map { |given| filled.(*given) }
+    assert_match Slides::OWN, filled.(180, "ellipse").first
+  end
+
+  # ---- lines
+
+  def test_lines_are_broken_as_the_file_says
+    xml = ->(inner) { pptx_slide(shape(at: [ 0, 0, 90, 0 ], form: "line", look: %(<a:ln w="25400">#{solid("000000")}#{inner}</a:ln>))).items.first["dash"] }
+    assert_equal [ "solid", "8 3 1 3", "4.5 2", "dashed" ], [ "", '<a:prstDash val="lgDashDot"/>', '<a:custDash><a:ds d="450000" sp="200000"/></a:custDash>', "<a:custDash/>" ].map(&xml)
+    odf = ->(said) { odp_slide('<draw:line draw:style-name="k" svg:x1="0pt" svg:y1="0pt" svg:x2="90pt" svg:y2="0pt"/>', common: "<draw:stroke-dash draw:name=\"d\" #{said}/>", styles: '<style:style style:name="k" style:family="graphic"><style:graphic-properties draw:stroke="dash" draw:stroke-dash="d" svg:stroke-width="2pt"/></style:style>').items.first["dash"] }
+    assert_equal "4 1.5 1 1.5 1 1.5", odf.('draw:dots1="1" draw:dots1-length="8pt" draw:dots2="2" draw:distance="3pt"')
+    assert_equal "2 0.5", odf.('draw:dots1="1" draw:dots1-length="200%" draw:distance="50%"')
+    assert_equal "dashed", odf.('draw:dots1="6" draw:dots2="6" draw:distance="1pt"'), "more than a line may have"
+  end
+
   # ---- charts of OpenDocument
 
-  def chart(klass, plot: "", rows: [ [ "Mon", 2 ], [ "Tue", 4 ] ])
+  def chart(klass, plot: "", said: "", axis: "", looks: "", rows: [ [ "Mon", 2 ], [ "Tue", 4 ] ])
     cell = ->(value) { value.is_a?(Numeric) ? %(<table:table-cell office:value-type="float" office:value="#{value}"><text:p>#{value}</text:p></table:table-cell>) : "<table:table-cell><text:p>#{value}</text:p></table:table-cell>" }
     table = [ [ "", "Quay" ], *rows ].map { |row| "<table:table-row>#{row.map(&cell).join}</table:table-row>" }.join
-    content = %(<office:document-content #{Decks::ODF} xmlns:chart="urn:c"><office:automatic-styles><style:style style:name="b" style:family="chart"><style:graphic-properties draw:fill-color="#1d7758" svg:stroke-color="#1d7758"/></style:style><style:style style:name="p" style:family="chart"><style:chart-properties #{plot}/></style:style><style:style style:name="x" style:family="chart"><style:text-properties fo:color="#ffffff"/></style:style></office:automatic-styles><office:body><office:chart><chart:chart chart:class="chart:#{klass}"><chart:title><text:p>High water</text:p></chart:title><chart:plot-area chart:style-name="p"><chart:axis chart:style-name="x"><chart:categories table:cell-range-address="local-table.$A$2:.$A$#{rows.size + 1}"/></chart:axis><chart:series chart:style-name="b" chart:values-cell-range-address="local-table.$B$2:.$B$#{rows.size + 1}" chart:label-cell-address="local-table.$B$1"><chart:data-point chart:repeated="#{rows.size}"/></chart:series></chart:plot-area><table:table>#{table}</table:table></chart:chart></office:chart></office:body></office:document-content>)
+    content = %(<office:document-content #{Decks::ODF} xmlns:chart="urn:c"><office:automatic-styles><style:style style:name="b" style:family="chart"><style:graphic-properties draw:fill-color="#1d7758" svg:stroke-color="#1d7758"/></style:style><style:style style:name="p" style:family="chart"><style:chart-properties #{plot}/></style:style><style:style style:name="x" style:family="chart"><style:text-properties fo:color="#ffffff"/></style:style>#{looks}</office:automatic-styles><office:body><office:chart><chart:chart chart:class="chart:#{klass}" #{said}><chart:title><text:p>High water</text:p></chart:title><chart:plot-area chart:style-name="p"><chart:axis chart:dimension="x" chart:style-name="x">#{axis}<chart:categories table:cell-range-address="local-table.$A$2:.$A$#{rows.size + 1}"/></chart:axis><chart:series chart:style-name="b" chart:values-cell-range-address="local-table.$B$2:.$B$#{rows.size + 1}" chart:label-cell-address="local-table.$B$1"><chart:data-point chart:repeated="#{rows.size}"/></chart:series></chart:plot-area><table:table>#{table}</table:table></chart:chart></office:chart></office:body></office:document-content>)
     odp_slide('<draw:frame svg:x="0pt" svg:y="0pt" svg:width="300pt" svg:height="200pt"><draw:object xlink:href="./Object 1"/></draw:frame>', parts: { "Object 1/content.xml" => content })
   end
 
@@ -257,6 +291,9 @@ class SlidePaintsTest < CoreTest
     assert_equal 1, lying.map { |item| item["x"] }.uniq.size
     assert_equal 2, chart("circle").items.count { |item| item["kind"] == "polygon" }
     assert_equal %w[object], chart("scatter").missing
+    ground = '<style:style style:name="g" style:family="chart"><style:chart-properties style:rotation-angle="45"/><style:graphic-properties draw:fill="solid" draw:fill-color="#f7dfa6"/></style:style>'
+    named = chart("bar", said: 'chart:style-name="g"', axis: "<chart:title><text:p>Day</text:p></chart:title>", looks: ground).items
+    assert_equal [ "#f7dfa6", "Day" ], [ named.first["fill"], named.find { |item| item["text"] == "Day" }&.fetch("text") ]
     assert_equal %w[object], chart("bar", rows: [ [ "Mon", "much" ] ]).missing
   end
 end

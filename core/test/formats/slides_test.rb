@@ -39,7 +39,7 @@ class SlidesTest < CoreTest
     assert_equal "#4d1d31", box["fill"], "half as light, as CSS reckons it"
     assert_operator box["round"], :>, 20
     assert_equal [ "Boat", "#ffffff", box["groups"] ], words.values_at("text", "colour", "groups")
-    assert_equal [ "arrow", [ [ 0, 1 ], [ 1, 0 ] ], "dotted", "#b3411d" ], arrow.values_at("kind", "ends", "dash", "stroke")
+    assert_equal [ "arrow", [ [ 0, 1 ], [ 1, 0 ] ], "1 1", "#b3411d" ], arrow.values_at("kind", "ends", "dash", "stroke")
   end
 
   def test_groups_stretch_and_mirror_what_is_in_them
@@ -511,6 +511,29 @@ class SlidesTest < CoreTest
     filled = odp_slide('<draw:rect draw:style-name="gr2" svg:x="0pt" svg:y="0pt" svg:width="90pt" svg:height="90pt"><text:p>The light</text:p></draw:rect>', styles: '<style:style style:name="gr2" style:family="graphic"><style:graphic-properties draw:fill="bitmap" draw:fill-image-name="Light"/></style:style>',
       common: '<draw:fill-image draw:name="Light" xlink:href="Pictures/a.png"/>', parts: { "Pictures/a.png" => PNG })
     assert_equal %w[picture text], filled.items.map { |item| item["kind"] }
+  end
+
+  def test_of_pictures_that_stand_for_each_other_the_first_that_can_be_shown
+    frame = ->(*names) { %(<draw:frame svg:width="50pt" svg:height="50pt">#{names.map { |name| %(<draw:image xlink:href="Pictures/#{name}"/>) }.join}</draw:frame>) }
+    parts = { "Pictures/a.svm" => "VCLMTF of nobody else", "Pictures/b.png" => PNG, "Pictures/c.png" => PNG }
+    assert_equal [ "Pictures/b.png" ], odp_slide(frame.("a.svm", "b.png", "c.png"), parts: parts).pictures.keys
+    assert_equal [ "Pictures/a.svm" ], odp_slide(frame.("a.svm"), parts: parts).pictures.keys, "whoever shows it says that it cannot"
+  end
+
+  def test_a_form_that_is_mirrored_once_was_turned_before
+    filled = '<style:style style:name="gr1" style:family="graphic"><style:graphic-properties draw:fill="solid" draw:fill-color="#1e6079"/></style:style>'
+    angle = ->(mirrors) { odp_slide(%(<draw:custom-shape draw:style-name="gr1" svg:width="90pt" svg:height="60pt" draw:transform="rotate (0.5235988) translate (100pt 100pt)"><draw:enhanced-geometry #{mirrors.map { |way| %(draw:mirror-#{way}="true") }.join(" ")} draw:type="ooxml-heart"/></draw:custom-shape>), styles: filled).items.first["angle"] }
+    assert_equal [ -30, 30, 30, -30 ], [ [], [ "vertical" ], [ "horizontal" ], %w[vertical horizontal] ].map { |mirrors| angle.(mirrors).round }
+  end
+
+  def test_words_of_a_box_that_grows_do_not_break
+    words = ->(said) { odp_slide('<draw:frame draw:style-name="g" svg:width="60pt" svg:height="20pt"><draw:text-box><text:p>The lighthouse and the ropes</text:p></draw:text-box></draw:frame>', styles: %(<style:style style:name="g" style:family="graphic"><style:graphic-properties #{said}/></style:style>)).items.first }
+    assert_operator words.('draw:auto-grow-width="true"')["width"], :>, 2 * words.("")["width"]
+  end
+
+  def test_a_ground_is_also_said_by_the_style_named_after_its_master
+    common = '<style:style style:name="M-background" style:family="presentation"><style:graphic-properties draw:fill="solid" draw:fill-color="#f7dfa6"/></style:style>'
+    assert_equal %w[#ffffff #f7dfa6], [ "", common ].map { |styles| odp_slide("", common: styles).colour }
   end
 
   def test_opendocument_forms_that_only_their_path_knows

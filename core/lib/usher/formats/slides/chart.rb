@@ -13,12 +13,13 @@ module Usher
         autoload :Points, "usher/formats/slides/chart/points"
         autoload :Scale, "usher/formats/slides/chart/scale"
         autoload :Slices, "usher/formats/slides/chart/slices"
+        autoload :Titles, "usher/formats/slides/chart/titles"
         autoload :Web, "usher/formats/slides/chart/web"
 
         # values: numbers, nil where there is none; places: of "points", how far across each is; colours: one for all of its values,
-        # or one each; kind: where it is not that of the chart; labels: what stands at each value, "value" or "share", nil for nothing;
+        # or one each; kind: where it is not that of the chart; labels: what stands at each value, "value" or "share", nil for nothing; named: of "pie", whether its category does;
         # second: whether its values are on the second axis; lettered: Letters of that; line: of "line", whether one is drawn; dots: their colours, one each, nil where there are none.
-        Series = Struct.new(:name, :values, :places, :colours, :kind, :labels, :second, :lettered, :line, :dots, keyword_init: true) do
+        Series = Struct.new(:name, :values, :places, :colours, :kind, :labels, :named, :second, :lettered, :line, :dots, keyword_init: true) do
           def initialize(line: true, **) = super
 
           def colour(index) = colours[index % colours.size]
@@ -32,11 +33,14 @@ module Usher
         # between the axes, [left, top, width, height] in shares; low, high, step: of the axis of values, nil for what fits; format: of
         # its numbers, as a spreadsheet says it; grid: the colour of lines across, nil for none; names, numbers: whether there are
         # words and numbers at its axes; slope: degrees by which its words are turned, nil for what fits; letters: points; ink: their
-        # colour; looks: { title:, names:, numbers:, legend: Letters of those }; second: a Second, or nil; hole: of slices, in shares of the whole.
-        Style = Struct.new(:stacked, :gap, :overlap, :legend, :legend_at, :plot, :low, :high, :step, :format, :grid, :names, :numbers, :slope, :letters, :ink, :looks, :second, :hole, keyword_init: true) do
-          def initialize(stacked: nil, gap: 0.5, overlap: 0, grid: GRID, names: true, numbers: true, ink: Colour::INK, looks: {}, hole: 0, **) = super
+        # colour; looks: { title:, names:, numbers:, legend:, names_title:, numbers_title: Letters of those }; titles: { names:, numbers: what
+        # these axes are called }; ground, wall: Looks of what lies behind all of it and behind the plot, or nil; second: a Second, or nil;
+        # hole: of slices, in shares of the whole; turn: degrees clockwise from the top to the first of them.
+        Style = Struct.new(:titles, :ground, :wall, :stacked, :gap, :overlap, :legend, :legend_at, :plot, :low, :high, :step, :format, :grid, :names, :numbers, :slope, :letters, :ink, :looks, :second, :hole, :turn, keyword_init: true) do
+          def initialize(stacked: nil, gap: 0.5, overlap: 0, grid: GRID, names: true, numbers: true, ink: Colour::INK, looks: {}, titles: {}, hole: 0, turn: 0, **) = super
         end
         DRAWN = { "column" => :Axes, "bar" => :Axes, "line" => :Axes, "area" => :Axes, "points" => :Points, "pie" => :Slices, "web" => :Web }.freeze
+        TITLED = %w[column bar line area points].freeze # kinds with axes that may be called something
         MOST = 60 # values of a series
         LETTERS = 10.0 # points
         LEAST = 0.045 # of the shorter side are as high as letters can be
@@ -52,8 +56,10 @@ module Usher
         def draw(canvas, box)
           pen = Pen.new(canvas, @style.letters || LETTERS.clamp(*[ 6, [ box.width, box.height ].min * LEAST * 2 ].sort), @style.ink)
           canvas.together do
+            canvas.form("rect", box, @style.ground) if @style.ground
             inner = headed(pen, box)
             inner = Legend.new(pen.as(@style.looks[:legend]), entries, @style.legend).draw(inner, share(box, @style.legend_at)) if @style.legend && entries.any?
+            inner = titles(pen).draw(inner, given(box)) if TITLED.include?(@kind)
             self.class.const_get(DRAWN.fetch(@kind)).new(pen, @kind, @categories, @series, @style).draw(given(box) || inner)
           end
         end
@@ -67,6 +73,11 @@ module Usher
           high = head.height(@title, box.width) + pen.letters
           head.write(@title, box.x, box.y, box.width, high, align: "middle")
           Geometry::Box.new(box.x, box.y + high, box.width, box.height - high, 0)
+        end
+
+        def titles(pen)
+          names, numbers = %i[names numbers].map { |axis| [ @style.titles[axis], pen.as(@style.looks[:"#{axis}_title"]) ] }
+          @kind == "bar" ? Titles.new(across: numbers, up: names) : Titles.new(across: names, up: numbers)
         end
 
         # Where the file itself puts the plot: a box that its axes' words stand around.

@@ -6,7 +6,6 @@ module Usher
       class FreeForm
         APART = 8 # page units between the points of ink, which is drawn smooth, so that it keeps its corners
         HEAD = 3.5 # times the stroke width, of an arrow's head
-        DASHES = { "dashed" => [ 4, 3 ], "dotted" => [ 0.1, 2.2 ] }.freeze # times the stroke width
 
         # outline: with points in page units; scale: page units of a point.
         def initialize(outline, look, scale)
@@ -62,7 +61,7 @@ module Usher
         def path(run, place, edge)
           data = run.map { |part| "M#{part.points.map(&place).join('L')}#{'Z' if part.closed}" }.join
           Markup.tag("path", d: data, fill: filled?(run[0]) ? shaded(run[0].shade.to_f) : "none", "fill-opacity": (@look.opacity if @look.opacity < 1), stroke: run[0].stroke && edge.positive? ? @look.stroke : "none", "stroke-width": edge.round(2), "fill-rule": "evenodd",
-            "stroke-linejoin": "round", "stroke-dasharray": DASHES[@look.dash]&.map { |n| (n * edge).round(2) }&.join(" "), "stroke-linecap": ("round" if @look.dash == "dotted"))
+            "stroke-linejoin": "round", "stroke-dasharray": Items::Dash.array(@look.dash, edge), "stroke-linecap": Items::Dash.cap(@look.dash, solid: nil))
         end
 
         # The fill, so much lighter or darker.

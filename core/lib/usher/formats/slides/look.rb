@@ -1,8 +1,8 @@
 module Usher
   module Formats
     module Slides
-      # How a shape is painted. fill, stroke: "#rrggbb" or "none"; stroke_width: points; dash: "solid", "dashed" or
-      # "dotted"; opacity: of the fill, 0 to 1; heads: of a line, nil, "end", "start" or "both"; paint: a Paint in
+      # How a shape is painted. fill, stroke: "#rrggbb" or "none"; stroke_width: points; dash: as items have
+      # it (see Items::Dash); opacity: of the fill, 0 to 1; heads: of a line, nil, "end", "start" or "both"; paint: a Paint in
       # place of the fill, which is the colour nearest to it, or nil.
       HAIR = 0.75 # points, of a line that has no breadth
       Look = Struct.new(:fill, :stroke, :stroke_width, :dash, :opacity, :heads, :paint, keyword_init: true) do

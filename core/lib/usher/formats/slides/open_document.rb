@@ -67,12 +67,15 @@ module Usher
         def ground(page, master)
           [ [ page, :page ], [ master, :master ] ].each do |node, where|
             next unless node
-            inks = Inks.new(@styles[where], "drawing-page", node["style-name"])
-            next if [ nil, "none" ].include?(inks.said("fill"))
+            inks = painted(where, "drawing-page", node["style-name"]) || painted(where, "presentation", "#{node['name']}-background")
+            next if inks.nil? || inks.kind == "none"
             return [ inks.fill == "none" ? Colour::WHITE : inks.fill, inks.picture || inks.paint ]
           end
           [ Colour::WHITE, nil ]
         end
+
+        # The inks of a style that says how a ground is filled; nil where it does not.
+        def painted(where, family, name) = (Inks.new(@styles[where], family, name).then { |inks| inks if inks.kind } if @styles[where].known?(family, name))
 
         def notes(page) = (page.at("notes")&.all("frame") || []).flat_map { |frame| frame.at("text-box")&.paragraphs || [] }.map(&:text).join("\n").strip
       end

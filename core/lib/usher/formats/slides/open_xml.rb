@@ -4,6 +4,7 @@ module Usher
       # Presentations in Office Open XML (ISO/IEC 29500-1): each slide with what lies on its layout and master
       # under it, where its placeholders have their places and looks from.
       class OpenXml
+        autoload :Diagram, "usher/formats/slides/open_xml/diagram"
         autoload :Grid, "usher/formats/slides/open_xml/grid"
         autoload :Guides, "usher/formats/slides/open_xml/guides"
         autoload :Inks, "usher/formats/slides/open_xml/inks"
@@ -35,7 +36,7 @@ module Usher
           canvas = Canvas.new(*size)
           inks = Inks.new(layers)
           colour, backdrop = ground(layers, inks)
-          draw(layers, canvas, inks)
+          draw(layers, canvas, inks, (colour unless backdrop))
           backdrop.is_a?(Part) ? canvas.paint(backdrop.name, bytes: backdrop.bytes) : canvas.paint(backdrop)
           canvas.finish(colour: colour, notes: notes(slide), hidden: %w[0 false].include?(slide.root["show"]))
         end
@@ -48,11 +49,11 @@ module Usher
         def size = @size ||= Part.at(@show.root, "sldSz").then { |node| %w[cx cy].map { |side| (node ? node[side].to_f / POINT : 0).then { |n| n.between?(10, 10_000) ? n : 720 } } }
 
         # What lies behind first; of layout and master only what is not a placeholder.
-        def draw(layers, canvas, inks)
+        def draw(layers, canvas, inks, ground)
           shown = layers.take_while.with_index { |_, index| index.zero? || layers[index - 1].root["showMasterSp"] != "0" }
           shown.each_with_index.reverse_each do |part, index|
             tree = Part.at(part.root, "cSld", "spTree") or next
-            drawing = Tree.new(part, canvas, inks, Placeholders.new(layers.drop(index), @show), backdrop: index.positive?)
+            drawing = Tree.new(part, canvas, inks, Placeholders.new(layers.drop(index), @show), backdrop: index.positive?, ground: ground)
             index.positive? ? canvas.background { drawing.draw(tree) } : drawing.draw(tree)
             drawing.draw(Part.at(part.root, "cSld", "controls")) if index.zero? && Part.at(part.root, "cSld", "controls")
           end

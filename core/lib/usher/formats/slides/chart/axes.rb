@@ -21,6 +21,7 @@ module Usher
           @scale = Chart::Scale.new(sums, low: @style.low, high: @style.high, step: @style.step, most: steps(box), bound: shares?)
           @second = second(box)
           @plot = box.is_a?(Chart::Given) ? box : between(box)
+          @pen.wall(@plot, @style.wall)
           numbers
           second_numbers if @second && @style.second.numbers
           names

@@ -33,6 +33,11 @@ module Usher
           end
         end
 
+        # What lies behind the plot. look: a Look, or nil.
+        def wall(plot, look)
+          @canvas.form("rect", Geometry::Box.new(plot.x, plot.y, plot.width, plot.height, 0), look) if look
+        end
+
         def rectangle(x, y, width, height, colour) = @canvas.form("rect", Geometry::Box.new(x, y, [ width, 0.5 ].max, [ height, 0.5 ].max, 0), look(colour))
         def dot(x, y, radius, colour) = @canvas.form("ellipse", Geometry::Box.new(x - radius, y - radius, radius * 2, radius * 2, 0), look(colour))
         def line(places, colour, width = 0.75) = @canvas.line(places, look("none", stroke: colour, width: width))

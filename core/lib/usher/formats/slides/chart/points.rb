@@ -14,6 +14,7 @@ module Usher
           @on = Chart::Scale.new(@series.flat_map { |one| places(one).first(one.values.size) }, most: (box.width / ems(4)).floor)
           left, foot = @up.ticks.map { |value| @pen.width(said(value)) }.max + ems(0.8), ems(1.8)
           @plot = box.is_a?(Chart::Given) ? box : Geometry::Box.new(box.x + left, box.y + ems(0.6), box.width - left - ems(1.5), box.height - foot - ems(0.6), 0)
+          @pen.wall(@plot, @style.wall)
           axes
           @series.each { |one| course(one) }
         end

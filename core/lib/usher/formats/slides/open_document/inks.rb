@@ -27,6 +27,9 @@ module Usher
           end
         end
 
+        # How it is filled, where that is said.
+        def kind = said("fill") || ("solid" if said("fill-color"))
+
         # The archive's name of the picture it is filled with, or nil.
         def picture = said("fill") == "bitmap" ? @styles.other("fill-image", said("fill-image-name"))&.[]("href")&.delete_prefix("./") : nil
 
@@ -46,8 +49,6 @@ module Usher
           ends = %w[start end].map { |side| [ ended(colours, side), opaque(clear, side, alone: colours.nil?) ] }
           stretched(node, *ends) if ends.all?(&:first)
         end
-
-        def kind = said("fill") || ("solid" if said("fill-color"))
 
         # Gradients may be given as SVG has them too (16.40.2).
         def as_in_svg(node)
@@ -98,10 +99,20 @@ module Usher
           Hatching.new(lines, ways: ways, apart: Node.points(node["distance"]) || 4, ground: (colour("fill-color") if said("fill-hatch-solid") == "true"))
         end
 
+        # One or two kinds of dashes in a row, each so many times, with the same gap behind each (20.141). One that says no length
+        # is as long as the line is broad.
         def dash
           return "solid" unless said("stroke") == "dash"
-          long = Node.points(@styles.other("stroke-dash", said("stroke-dash"))&.[]("dots1-length"))
-          long && long > 3 * (Node.points(said("stroke-width")) || 1) ? "dashed" : "dotted"
+          node = @styles.other("stroke-dash", said("stroke-dash")) or return "dashed"
+          gap = lengths(node["distance"])
+          Items::Dash.own([ 1, 2 ].flat_map { |kind| [ [ lengths(node["dots#{kind}-length"]), gap ] ] * node["dots#{kind}"].to_i.clamp(0, 6) })
+        end
+
+        # In stroke widths.
+        def lengths(length)
+          return length.to_f / 100 if length.to_s.end_with?("%")
+          points = Node.points(length)
+          points ? points / [ Node.points(said("stroke-width")) || 0, HAIR ].max : 1
         end
 
         def heads

@@ -11,12 +11,13 @@ module Usher
         FROM_TO = /\$?([A-Z]{1,3})\$?(\d{1,6})/
         MOST = 200 # columns or rows
 
-        # root: Node of the object's own content. nil for a kind that is not drawn, or where nothing is kept.
-        def self.read(root) = new(root).chart
+        # root: Node of the object's own content; common: that of its styles, or nil. nil for a kind that is not drawn, or where
+        # nothing is kept.
+        def self.read(root, common = nil) = new(root, common).chart
 
-        def initialize(root)
+        def initialize(root, common)
           @chart = root.at("body", "chart", "chart")
-          @styles = OpenDocument::Styles.new(root.at("automatic-styles"), root.at("styles"))
+          @styles = OpenDocument::Styles.new(root.at("automatic-styles"), root.at("styles"), common&.at("styles"))
           @area = @chart&.at("plot-area")
         end
 
@@ -27,14 +28,15 @@ module Usher
           return if series.empty?
           count = series.map { |one| one.values.size }.max
           words = cells(@area.all("axis").filter_map { |axis| axis.at("categories")&.[]("cell-range-address") }.first)
-          Chart.new(kind, Array.new(count) { |index| words[index].to_s }, series, title: (@chart.at("title")&.paragraphs || []).map(&:text).join(" "), style: style)
+          Chart.new(kind, Array.new(count) { |index| words[index].to_s }, series, title: written(@chart), style: style)
         end
 
         private
 
         def style
           numbers, names = %w[y x].map { |dimension| @area.all("axis").find { |axis| axis["dimension"] == dimension } }
-          Chart::Style.new(stacked: of(@area, "percentage") == "true" ? "share" : ("sum" if of(@area, "stacked") == "true"), gap: share(of(numbers, "gap-width"), 1).clamp(0, 5), overlap: share(of(numbers, "overlap"), 0).clamp(-1, 1), legend: @chart.at("legend")&.then { |node| SIDES.fetch(node["legend-position"], "right") },
+          looks = { title: lettering(@chart.at("title")), legend: lettering(@chart.at("legend")), names: lettering(names), numbers: lettering(numbers), names_title: lettering(names&.at("title")), numbers_title: lettering(numbers&.at("title")) }
+          Chart::Style.new(titles: { names: written(names), numbers: written(numbers) }, looks: looks, ground: painted(@chart), wall: painted(@area.at("wall")), slope: slope(names), stacked: of(@area, "percentage") == "true" ? "share" : ("sum" if of(@area, "stacked") == "true"), gap: share(of(numbers, "gap-width"), 1).clamp(0, 5), overlap: share(of(numbers, "overlap"), 0).clamp(-1, 1), legend: @chart.at("legend")&.then { |node| SIDES.fetch(node["legend-position"], "right") },
             **ends(numbers), second: second&.then { |axis| Chart::Second.new(**ends(axis), numbers: seen?(axis)) }, grid: (Chart::GRID if numbers.nil? || numbers.at("grid")), names: seen?(names), numbers: seen?(numbers), letters: letters(numbers), ink: ink, hole: @chart["class"] == "chart:ring" ? RING : 0)
         end
 
@@ -46,9 +48,20 @@ module Usher
         def share(said, usual) = Float(said, exception: false)&.fdiv(100) || usual
         def seen?(axis) = of(axis, "visible") != "false" && of(axis, "display-label") != "false"
 
-        def letters(axis)
-          axis && @styles.lineage("chart", axis["style-name"]).filter_map { |node| OpenDocument::Styles.said(node, "font-size", words: true) }.first.to_s[/\A([\d.]+)pt\z/, 1]&.to_f&.clamp(4, 60)
-        end
+        # The title of the whole, or of an axis.
+        def written(node) = (node&.at("title")&.paragraphs || []).map(&:text).join(" ").strip
+
+        # How something is painted, where it says so.
+        def painted(node) = (OpenDocument::Inks.new(@styles, "chart", node["style-name"]).look if of(node, "fill") || of(node, "stroke"))
+
+        # Degrees by which the words of an axis go up; nil where it leaves that open.
+        def slope(axis) = of(axis, "rotation-angle")&.then { |said| Float(said, exception: false) }&.then { |turn| turn > 180 ? turn - 360 : turn }&.then { |turn| turn if turn.between?(-90, 90) && turn.nonzero? }
+
+        def letters(node) = wording(node, "font-size")[/\A([\d.]+)pt\z/, 1]&.to_f&.clamp(4, 60)
+
+        def lettering(node) = (Chart::Letters.new(size: letters(node), bold: wording(node, "font-weight") == "bold", ink: wording(node, "color").downcase[/\A#\h{6}\z/]) if node)
+
+        def wording(node, name) = node ? @styles.lineage("chart", node["style-name"]).filter_map { |style| OpenDocument::Styles.said(style, name, words: true) }.first.to_s : ""
 
         def labels(node) = { "value" => "value", "percentage" => "share", "value-and-percentage" => "value" }[of(node, "data-label-number")]
 
@@ -67,8 +80,7 @@ module Usher
 
         # That of the letters on its axes.
         def ink
-          axis = @area.all("axis").first or return Colour::INK
-          @styles.lineage("chart", axis["style-name"]).filter_map { |node| OpenDocument::Styles.said(node, "color", words: true) }.first.to_s.downcase[/\A#\h{6}\z/] || Colour::INK
+          lettering(@area.all("axis").first)&.ink || Colour::INK
         end
 
         # What stands in the cells from one to another ("local-table.$B$2:.$B$5"), row by row.

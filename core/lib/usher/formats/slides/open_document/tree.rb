@@ -9,7 +9,7 @@ module Usher
         FRAMED = { "text-box" => :text_box, "table" => :table, "image" => :image, "plugin" => :plugin, "object" => :object, "object-ole" => :object }.freeze
 
         UNIT = 0.72 / 25.4 # points of a hundredth of a millimetre, in which connectors count
-        ROUND_OR_SQUARE = /\A((ooxml-)?(rect|ellipse)|rectangle|circle)\z/ # forms that pictures have by themselves
+        SQUARE, ROUND = /\A((ooxml-)?rect|rectangle)\z/, /\A((ooxml-)?ellipse|circle)\z/ # forms that pictures have by themselves
 
         # backdrop: whether it is a master, whose placeholders are not shown; furniture: but those, with what stands in them
         # ({ "footer" => "Tides" }).
@@ -33,8 +33,9 @@ module Usher
         def custom(node)
           geometry, box = node.at("enhanced-geometry"), node.box
           return unless box
-          return pictured(node, box) if inks(node).picture && geometry&.[]("type").to_s.match?(ROUND_OR_SQUARE)
+          return pictured(node, box) if inks(node).picture && plain?(geometry&.[]("type").to_s, box)
           given = { flips: { "across" => "mirror-horizontal", "down" => "mirror-vertical" }.select { |_, name| geometry&.[](name) == "true" }.keys, words: words(node, node), link: @link }
+          box.angle = -box.angle if given[:flips].one? # mirrored after it was turned
           name = geometry&.[]("type").to_s.delete_prefix("ooxml-")
           given[:words]&.area = area(geometry, given[:flips])
           path = enhanced(geometry) unless Forms.kept?(name) && node.lean.zero?
@@ -85,10 +86,10 @@ module Usher
 
         def ready(node)
           box = node.box or return
-          return pictured(node, box) if inks(node).picture
+          return pictured(node, box) if inks(node).picture && plain?(node.name, box)
           name = node.name == "rect" ? "rect" : "ellipse"
-          return @canvas.form(name, box, inks(node).look, words: words(node, node), link: @link) if node.lean.zero?
-          @canvas.drawn(lean(node, Presets.outline(name, box.width, box.height), box), box, inks(node).look, words: words(node, node), link: @link)
+          return @canvas.form(name, box, look(node), words: words(node, node), link: @link) if node.lean.zero?
+          @canvas.drawn(lean(node, Presets.outline(name, box.width, box.height), box), box, look(node), words: words(node, node), link: @link)
         end
 
         # Leans an outline in shares of a box as its node says.
@@ -104,11 +105,14 @@ module Usher
           inks(node).look.tap { |look| look.fill, look.paint = Chart::GREY, Photo.new(bytes) }
         end
 
-        # A form of four sides, or a round one, that is filled with a picture is that picture.
+        # Whether a picture can have this form by itself.
+        def plain?(name, box) = name.match?(SQUARE) || (name.match?(ROUND) && box.width == box.height)
+
+        # A form of four sides, or a circle, that is filled with a picture is that picture.
         def pictured(node, box)
           name = inks(node).picture
           @canvas.together do
-            round = node.name == "ellipse" || node.name == "circle" || node.at("enhanced-geometry")&.[]("type") == "ellipse"
+            round = [ node.name, node.at("enhanced-geometry")&.[]("type").to_s ].any? { |one| one.match?(ROUND) }
             @canvas.picture(name, @archive.bytes(name), box, round: round ? [ box.width, box.height ].min / 2 : 0, link: @link)
             @canvas.write(words(node, node), box)
           end
@@ -170,7 +174,9 @@ module Usher
         # The first thing in a frame that can be read; the others stand in for it.
         def frame(node)
           box = node.box or return
-          node.children.each { |child| return send(FRAMED[child.name], node, child, box) if FRAMED.key?(child.name) }
+          framed = node.children.select { |child| FRAMED.key?(child.name) }
+          first = framed.find { |child| child.name != "image" || picture?(content_of(child)) } || framed.first
+          send(FRAMED[first.name], node, first, box) if first
         end
 
         def text_box(node, content, box)
@@ -198,16 +204,19 @@ module Usher
         # A chart, or something of another program: the picture that stands for it, where there is one.
         def object(node, content, box)
           return if charted(content, box)
-          stand_in = node.all("image").find { |one| picture?(@archive.bytes(one["href"].to_s.delete_prefix("./"))) }
+          stand_in = node.all("image").find { |one| picture?(content_of(one)) }
           stand_in ? image(node, stand_in, box) : @canvas.miss("object")
         end
+
+        def content_of(image) = @archive.bytes(image["href"].to_s.delete_prefix("./"))
 
         def picture?(bytes) = bytes && (Raster.size(bytes) || Metafile.reads?(bytes) || bytes[0, 500].include?("<svg"))
 
         # Whether it was a chart, and is drawn.
         def charted(content, box)
-          part = "#{content['href'].to_s.delete_prefix('./').delete_suffix('/')}/content.xml"
-          chart = OpenDocument::KeptChart.read(Node.new(@archive.xml(part))) if @archive.part?(part)
+          folder = content["href"].to_s.delete_prefix("./").delete_suffix("/")
+          kept, common = %w[content styles].map { |name| "#{folder}/#{name}.xml".then { |part| Node.new(@archive.xml(part)) if @archive.part?(part) } }
+          chart = OpenDocument::KeptChart.read(kept, common) if kept
           chart&.draw(@canvas, box)
         rescue Invalid
           nil # what cannot be read may have a picture in its place

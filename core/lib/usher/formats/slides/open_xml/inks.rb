@@ -6,7 +6,9 @@ module Usher
         Part = OpenXml::Part
         MAP = { "bg1" => "lt1", "tx1" => "dk1", "bg2" => "lt2", "tx2" => "dk2" }.freeze
         NAMED = { "black" => "000000", "white" => "ffffff", "red" => "ff0000", "green" => "008000", "blue" => "0000ff", "yellow" => "ffff00", "gray" => "808080", "orange" => "ffa500" }.freeze
-        DASHES = { "solid" => "solid", "dot" => "dotted", "sysDot" => "dotted" }.freeze
+        # Of ready lines (ISO/IEC 29500-1, 20.1.10.48): dashes and gaps, in stroke widths.
+        DASHES = { "dot" => [ 1, 3 ], "sysDot" => [ 1, 1 ], "dash" => [ 4, 3 ], "sysDash" => [ 3, 1 ], "lgDash" => [ 8, 3 ], "dashDot" => [ 4, 3, 1, 3 ], "sysDashDot" => [ 3, 1, 1, 1 ], "lgDashDot" => [ 8, 3, 1, 3 ],
+          "sysDashDotDot" => [ 3, 1, 1, 1, 1, 1 ], "lgDashDotDot" => [ 8, 3, 1, 3, 1, 3 ] }.transform_values { |lengths| Items::Dash.own(lengths) }.merge("solid" => "solid").freeze
         GREYS = %w[#000000 #ffffff].freeze
         USUAL_BREADTH = 0.75 # points
         GAMMA = 2.3 # of colours, where they are made lighter or darker by light
@@ -157,7 +159,7 @@ module Usher
         def dash(lines)
           said = lines.flat_map(&:element_children).find { |child| %w[prstDash custDash].include?(child.name) } or return "solid"
           return DASHES.fetch(said["val"], "dashed") if said.name == "prstDash"
-          share(Part.at(said, "ds")&.[]("d")) < 1.5 ? "dotted" : "dashed"
+          Items::Dash.own(Part.all(said, "ds").map { |one| %w[d sp].map { |part| one[part].to_s.end_with?("%") ? one[part].to_f / 100 : one[part].to_f / 100_000 } })
         end
 
         def heads(lines)

@@ -11,7 +11,8 @@ module Usher
         TOGETHER = %w[column line area].freeze # that share their axes
         STACKED = { "stacked" => "sum", "percentStacked" => "share" }.freeze
         SIDES = { "r" => "right", "l" => "left", "t" => "top", "tr" => "right" }.freeze
-        TITLE, MORE = 18.0, 1.2 # points of its letters, and how much larger than the others they are where those say something
+        TITLE, MORE, AXIS_TITLE = 18.0, 1.2, 10.0 # points of its letters, how much larger than the others they are where those say something, and those of an axis's
+        UNNAMED = "Chart Title".freeze # a title in which nothing is written says this
         ACCENTS, COLOURFUL = (1..6).map { |number| "accent#{number}" }, 2
 
         # root: of the chart's part; inks: Inks of the slide. nil for a kind that is not drawn, or where nothing is kept.
@@ -49,7 +50,7 @@ module Usher
           places = points(Part.at(node, "xVal")).map { |one| Float(one, exception: false) } if kind == "points"
           joined = group.name == "scatterChart" && @inks.fill(Part.at(node, "spPr", "ln")) != "none"
           colours = colours(node, kind, values.size, index, count)
-          Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours, kind: joined ? "line" : (kind unless kind == kind_of(@main)), labels: labels(node, group), second: second_axis && !axes_of(group).include?(first_axis) || nil, lettered: letters(label_looks(node, group)),
+          Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours, kind: joined ? "line" : (kind unless kind == kind_of(@main)), labels: labels(node, group), named: yes?(label_looks(node, group), "showCatName"), second: second_axis && !axes_of(group).include?(first_axis) || nil, lettered: letters(label_looks(node, group)),
             line: @inks.fill(Part.at(node, "spPr", "ln")) != "none", dots: dots(node, group, colours))
         end
 
@@ -95,16 +96,24 @@ module Usher
 
         def title(series)
           node = Part.at(@root, "chart", "title")
-          said = node ? node.xpath(".//*[local-name()='p']").map { |line| line.xpath(".//*[local-name()='t']").map(&:text).join }.join(" ").strip : ""
+          said = written(node)
           return said unless said.empty?
+          return UNNAMED if node && series.size > 1 && value(@root, "chart", "autoTitleDeleted") != "1"
           series.one? && (node || value(@root, "chart", "autoTitleDeleted") == "0") && value(@root, "chart", "autoTitleDeleted") != "1" ? series[0].name : ""
         end
 
+        def written(title) = title ? title.xpath(".//*[local-name()='p']").map { |line| line.xpath(".//*[local-name()='t']").map(&:text).join }.join(" ").strip : ""
+
+        # How something is painted, where it says so.
+        def painted(*names) = Part.at(@root, *names, "spPr")&.then { |properties| @inks.look(properties, nil) }
+
         def style(kind)
           axes = @area.element_children.select { |child| child.name.end_with?("Ax") }
-          numbers, names = first_axis, axes.find { |axis| axis.name != "valAx" }
+          numbers, names = first_axis, axes.find { |axis| axis.name != "valAx" } || (axes - [ first_axis ]).first
+          titles = { names: Part.at(names, "title"), numbers: Part.at(numbers, "title") }.reject { |_, node| yes?(node, "delete") }
           Chart::Style.new(stacked: STACKED[value(@main, "grouping")], gap: (number(@main, "gapWidth") || 150).clamp(0, 500) / 100, overlap: (number(@main, "overlap") || 0).clamp(-100, 100) / 100, legend: legend, legend_at: place(Part.at(@root, "chart", "legend")), plot: plot, **ends(numbers), format: Part.at(numbers, "numFmt")&.[]("formatCode"),
-            grid: grid(numbers), names: seen?(names), numbers: seen?(numbers), slope: slope(names), letters: whole&.[]("sz")&.to_f&./(100)&.clamp(4, 60), ink: ink(axes), looks: { title: title_letters, names: letters(names), numbers: letters(numbers), legend: letters(Part.at(@root, "chart", "legend")) }, second: second_axis&.then { |axis| Chart::Second.new(**ends(axis), format: Part.at(axis, "numFmt")&.[]("formatCode"), numbers: seen?(axis)) }, hole: (kind == "pie" && number(@main, "holeSize") || 0).clamp(0, 90) / 100.0)
+            grid: grid(numbers), names: seen?(names), numbers: seen?(numbers), slope: slope(names), letters: whole&.[]("sz")&.to_f&./(100)&.clamp(4, 60), ink: ink(axes), looks: { title: title_letters(Part.at(@root, "chart", "title"), TITLE, more: MORE), names: letters(names), numbers: letters(numbers), legend: letters(Part.at(@root, "chart", "legend")), **titles.to_h { |axis, node| [ :"#{axis}_title", title_letters(node, AXIS_TITLE) ] } },
+            titles: titles.transform_values { |node| written(node) }, ground: painted, wall: painted("chart", "plotArea"), second: second_axis&.then { |axis| Chart::Second.new(**ends(axis), format: Part.at(axis, "numFmt")&.[]("formatCode"), numbers: seen?(axis)) }, hole: (kind == "pie" && number(@main, "holeSize") || 0).clamp(0, 90) / 100.0, turn: number(@main, "firstSliceAng") || 0)
         end
 
         # From where to where an axis goes, and in which steps.
@@ -155,13 +164,13 @@ module Usher
         def said(looks, name) = looks.filter_map { |look| look[name] }.first
 
         # Bold, and larger than the others, where nothing else is said.
-        def title_letters
-          node = Part.at(@root, "chart", "title") or return
+        def title_letters(node, usual, more: 1)
+          return unless node
           rich = Part.at(node, "tx", "rich", "p")
           looks = [ *Part.all(rich, "r").first(1).filter_map { |run| Part.at(run, "rPr") }, Part.at(rich, "pPr", "defRPr"), own(node) ].compact
           lettering([ *looks, whole ].compact).tap do |letters|
             letters.bold = true if said(looks, "b").nil?
-            letters.size = (said([ whole ].compact, "sz")&.to_f&./(100)&.*(MORE) || TITLE).clamp(4, 60) if said(looks, "sz").nil?
+            letters.size = (said([ whole ].compact, "sz")&.to_f&./(100)&.*(more) || usual).clamp(4, 60) if said(looks, "sz").nil?
           end
         end
 

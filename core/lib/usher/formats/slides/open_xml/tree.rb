@@ -9,12 +9,14 @@ module Usher
         SHADES = { "lighten" => 0.4, "lightenLess" => 0.2, "darken" => -0.4, "darkenLess" => -0.2 }.freeze
         PLAIN = %w[rect roundRect ellipse].freeze # forms that pictures have by themselves
         NAMES, RELATED = %w[id spid].freeze, %w[relid id pict].freeze # attributes in VML that name a shape, and a picture
+        ON = %w[1 true].freeze
         CONNECTOR = /\A(bent|curved)Connector/
 
         # backdrop: whether it is a layout or a master, whose placeholders are not shown; groups: the
-        # Matrix of each group around it, innermost first.
-        def initialize(part, canvas, inks, placeholders, backdrop: false, groups: [])
-          @part, @canvas, @inks, @placeholders, @backdrop, @groups = part, canvas, inks, placeholders, backdrop, groups
+        # Matrix of each group around it, innermost first; ground: the colour of the slide.
+        def initialize(part, canvas, inks, placeholders, backdrop: false, groups: [], ground: nil)
+          @part, @canvas, @inks, @placeholders, @backdrop, @groups, @ground = part, canvas, inks, placeholders, backdrop, groups, ground
+          @painted = [] # properties of the groups around, which may paint what is in them, innermost first
         end
 
         def draw(tree)
@@ -34,8 +36,14 @@ module Usher
           written = words(node, behind, style)
           return pictured(node, paint, box, flips, written) if paint
           apart = written_apart(node, written, box) and written = nil
-          form([ properties, *inherited ], box, @inks.look(properties, style, inherited: inherited), flips: flips, words: written, link: link(node))
+          form([ properties, *inherited ], box, look(node, properties, style, inherited), flips: flips, words: written, link: link(node))
           apart&.call
+        end
+
+        # It may be painted as its group is, or as the slide behind it.
+        def look(node, properties, style, inherited)
+          return @inks.look(properties, style, inherited: [ *@painted, *inherited ]) if Part.at(properties, "grpFill")
+          @inks.look(properties, style, inherited: inherited).tap { |look| look.fill, look.paint = @ground, nil if @ground && ON.include?(node["useBgFill"]) }
         end
 
         # In a diagram words may have a box of their own, turned once more than their shape: they are put over it afterwards. nil
@@ -88,7 +96,7 @@ module Usher
           image(node, Part.at(node, "blipFill"), box, flips, properties)
         end
 
-        # How round the corners of a picture in this form are; one in an ellipse is as round as it can be.
+        # How round the corners of a picture in this form are; one in a circle is as round as it can be.
         def rounded(geometry, box)
           share = { "ellipse" => 0.5, "roundRect" => bends(geometry).fetch("adj", 0.16667) }.fetch(geometry&.[]("prst"), 0)
           [ box.width, box.height ].min * share.clamp(0, 0.5)
@@ -105,7 +113,7 @@ module Usher
           free, preset = Part.at(properties, "custGeom"), Part.at(properties, "prstGeom")
           return outline(free, box) if free
           name = preset&.[]("prst") || "rect"
-          Presets.outline(name, box.width, box.height, bends(preset)) if Presets.known?(name) && (always || !PLAIN.include?(name))
+          Presets.outline(name, box.width, box.height, bends(preset)) if Presets.known?(name) && (always || !PLAIN.include?(name) || (name == "ellipse" && box.width != box.height))
         end
 
         # properties: of the shape it has, whose outline it may have too; style: what that looks like where it says nothing.
@@ -130,7 +138,7 @@ module Usher
           frame = Part.at(properties, "xfrm")
           at, size = pair(frame, "chOff", "x", "y"), pair(frame, "chExt", "cx", "cy")
           inner = at && size ? Geometry::Box.new(*at, *size, 0) : box
-          within(Matrix.new(box, inner, flips: flips)) { @canvas.together { draw(node) } }
+          within(Matrix.new(box, inner, flips: flips), properties) { @canvas.together { draw(node) } }
         end
 
         # A button or a film of another program, of which there is nothing but a picture.
@@ -149,9 +157,10 @@ module Usher
           return unless data && box
           table, stand_in = Part.at(data, "tbl"), data.at_xpath(".//*[local-name()='pic']")
           if table then @canvas.table(*OpenXml::Grid.new(@part, @inks, @placeholders, table).measures(box), box)
-          elsif (drawing = diagram(data)) then parts_of(drawing, box)
+          elsif (drawing = drawing_of(data)) then parts_of(drawing, box)
           elsif (chart = chart(data)) then chart.draw(@canvas, box)
           elsif stand_in then picture(stand_in)
+          elsif (diagram = diagram(data)) then plainly(diagram, box)
           elsif (kept = likeness(older(Part.at(data, "oleObj")&.[]("spid")))) then @canvas.picture(kept.name, kept.bytes, box, alt: named(node)["descr"], link: link(node))
           else @canvas.miss(data["uri"].to_s.end_with?("/chart") ? "chart" : "object")
           end
@@ -177,14 +186,21 @@ module Usher
         def chart(data) = @part.related(Part.relation(Part.at(data, "chart"), "id"))&.then { |part| OpenXml::KeptChart.read(part.root, @inks.with(part.follow("themeOverride"))) }
 
         # A diagram as it was last drawn, which is kept beside its data.
-        def diagram(data)
-          known = @part.related(Part.relation(Part.at(data, "relIds"), "dm")) or return
-          known.root.at_xpath(".//*[local-name()='dataModelExt']")&.then { |extension| @part.related(extension["relId"]) }
+        def drawing_of(data) = kept(data)&.root&.at_xpath(".//*[local-name()='dataModelExt']")&.then { |extension| @part.related(extension["relId"]) }
+
+        def diagram(data) = kept(data)&.then { |part| OpenXml::Diagram.read(part.root, @inks.of_theme("accent1") || Colour::TIDE) }
+
+        def plainly(diagram, box)
+          diagram.draw(@canvas, box)
+          @canvas.miss("diagram's layout")
         end
+
+        # What is in a diagram.
+        def kept(data) = @part.related(Part.relation(Part.at(data, "relIds"), "dm"))
 
         def parts_of(drawing, box)
           matrix = Matrix.new(box, Geometry::Box.new(0, 0, box.width, box.height, 0))
-          @canvas.together { self.class.new(drawing, @canvas, @inks, @placeholders, groups: [ matrix, *@groups ]).draw(Part.at(drawing.root, "spTree")) }
+          @canvas.together { self.class.new(drawing, @canvas, @inks, @placeholders, groups: [ matrix, *@groups ], ground: @ground).draw(Part.at(drawing.root, "spTree")) }
         end
 
         # The same thing for readers that know more or less: the plain one.
@@ -193,18 +209,18 @@ module Usher
           draw(chosen) if chosen
         end
 
-        def within(matrix)
-          @groups = [ matrix, *@groups ]
+        def within(matrix, properties)
+          @groups, @painted = [ matrix, *@groups ], [ properties, *@painted ]
           yield
         ensure
-          @groups = @groups.drop(1)
+          @groups, @painted = @groups.drop(1), @painted.drop(1)
         end
 
         # The box in points of the first of these that has one, on the slide, and its flips; nil where none has.
         def placed(properties, name = "xfrm")
           frame = properties.filter_map { |one| Part.at(one, name) }.find { |one| pair(one, "off", "x", "y") && pair(one, "ext", "cx", "cy") } or return
           box = Geometry::Box.new(*pair(frame, "off", "x", "y"), *pair(frame, "ext", "cx", "cy"), frame["rot"].to_f / 60_000)
-          flips = { "across" => "flipH", "down" => "flipV" }.select { |_, name| %w[1 true].include?(frame[name]) }.keys
+          flips = { "across" => "flipH", "down" => "flipV" }.select { |_, name| ON.include?(frame[name]) }.keys
           @groups.reduce([ box, flips ]) { |(now, mirrored), matrix| matrix.apply(now, mirrored) }
         end
 
