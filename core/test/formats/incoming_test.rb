@@ -47,6 +47,11 @@ class IncomingTest < CoreTest
     assert_nil Formats::Raster.size("Möwe"), "words in any script are no picture"
     assert_equal [ 320, 200 ], Formats::Raster.size("\xFF\xD8\xFF\xE0\x00\x04ab\xFF\xC0\x00\x11\x08\x00\xC8\x01\x40".b)
     [ "", "\xFF\xD8".b, "\xFF\xD8\xFF\xE0\xFF\xFF".b, "GIF89a", RED ].each { |bytes| assert_nil Formats::Raster.size(bytes) }
+    jfif = ->(unit, density) { "\xFF\xD8\xFF\xE0\x00\x10JFIF\0\x01\x01".b + [ unit, density ].pack("Cn") }
+    assert_in_delta 0.24, Formats::Raster.dot(jfif.(1, 300)), 1e-9, "300 dots of an inch"
+    assert_in_delta 72 / 254.0, Formats::Raster.dot(jfif.(2, 100)), 1e-9, "100 of a centimetre"
+    assert_in_delta 0.75, Formats::Raster.dot("\x89PNG....pHYs".b + [ 3780, 3780, 1 ].pack("NNC")), 1e-3, "3,780 of a metre"
+    [ "", "Möwe", RED, jfif.(0, 1), jfif.(1, 0), jfif.(1, 60_000), jfif.(1, 3)[0, 14], "\x89PNG....pHYs".b, "\x89PNG....pHYs".b + [ 0, 0, 1 ].pack("NNC") ].each { |bytes| assert_nil Formats::Raster.dot(bytes), bytes.inspect }
   end
 
   def test_archives_are_looked_into_before_anybody_unpacks_them

@@ -80,6 +80,12 @@ class SlideChartsTest < CoreTest
     assert_empty words_on(charted("pieChart", { "Quay" => [ 2, 4, 3 ] }, axes: axes)) & %w[Day Metres]
   end
 
+  def test_words_stand_at_their_axis_also_where_values_lie_below_it
+    foot = ->(inner) { charted("barChart", { "Quay" => [ 2, -4, 3 ] }, axes: "<c:catAx>#{inner}</c:catAx><c:valAx/>").items.then { |items| [ "Mon", "-4" ].map { |words| items.find { |item| item["text"] == words }["y"] } } }
+    assert_operator foot.("").reduce(:-), :<, -60, "above the lowest number"
+    assert_operator foot.('<c:tickLblPos val="low"/>').reduce(:-), :>, 0
+  end
+
   def test_slices_begin_where_the_file_says_and_may_be_named
     first = ->(more) { charted("pieChart", { "Quay" => [ 1, 1, 2 ] }, more: more).items.find { |item| item["kind"] == "polygon" } }
     upright, turned = first.(""), first.('<c:firstSliceAng val="90"/>')

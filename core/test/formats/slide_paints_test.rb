@@ -257,9 +257,32 @@ class SlidePaintsTest < CoreTest
     said = ->(wide) { pptx_slide({ tree: %(<p:pic><p:nvPicPr/><p:blipFill><a:blip r:embed="i"/></p:blipFill><p:spPr>#{Decks.place([ 0, 0, wide, 90 ])}<a:prstGeom prst="ellipse"/></p:spPr></p:pic>), more: [ [ "i", "image", "../media/a.png" ] ] }, parts: { "ppt/media/a.png" => Decks::PNG }) }
     assert_equal [ [ 75.0 ], [ "ppt/media/a.png" ] ], said.(90).then { |slide| [ slide.items.map { |item| item["round"].to_f }, slide.pictures.keys ] }
     assert fill_of(said.(180)).at("pattern image"), "a drawing"
-    filled = ->(wide, form) { odp_slide(%(<draw:#{form} draw:style-name="k" svg:width="#{wide}pt" svg:height="90pt"/>), common: '<draw:fill-image draw:name="i" xlink:href="Pictures/a.png"/>', styles: '<style:style style:name="k" style:family="graphic"><style:graphic-properties draw:fill="bitmap" draw:fill-image-name="i"/></style:style>', parts: { "Pictures/a.png" => Decks::PNG }).pictures.keys }
+    filled = ->(wide, form) { filled_with_a_picture('style:repeat="stretch"', form: form, wide: wide).pictures.keys }
     assert_equal [ "Pictures/a.png" ] * 2, [ [ 90, "ellipse" ], [ 180, "rect" ] ].flat_map { |given| filled.(*given) }
     assert_match Slides::OWN, filled.(180, "ellipse").first
+  end
+
+  def filled_with_a_picture(said, form: "rect", wide: 180)
+    odp_slide(%(<draw:#{form} draw:style-name="k" svg:width="#{wide}pt" svg:height="90pt"/>), common: '<draw:fill-image draw:name="i" xlink:href="Pictures/a.png"/>', styles: %(<style:style style:name="k" style:family="graphic"><style:graphic-properties draw:fill="bitmap" draw:fill-image-name="i" #{said}/></style:style>), parts: { "Pictures/a.png" => Decks::PNG })
+  end
+
+  def test_a_picture_fills_once_or_over_and_over_from_where_the_file_says
+    pattern = ->(said) { fill_of(filled_with_a_picture(said)).at("pattern").then { |node| %w[x y width height].map { |name| node[name].to_f.round } + [ node.at("image")["x"].to_f.round ] } }
+    point = 1_600 / 400.0
+    assert_equal [ (90 - 3.75) * point, (45 - 3.75) * point, 7.5 * point, 7.5 * point, 0 ], pattern.(""), "as large as its ten dots, around the middle"
+    assert_equal [ 0, 0, 20 * point, 10 * point, 0 ], pattern.('style:repeat="repeat" draw:fill-image-ref-point="top-left" draw:fill-image-width="20pt" draw:fill-image-height="10pt"')
+    assert_equal [ 0, 0, 180 * point, 90 * point, 160 * point ], pattern.('style:repeat="no-repeat" draw:fill-image-ref-point="right" draw:fill-image-width="20pt" draw:fill-image-height="10pt"')
+    common = '<draw:fill-image draw:name="i" xlink:href="Pictures/a.png"/><style:style style:name="M-background" style:family="presentation"><style:graphic-properties draw:fill="bitmap" draw:fill-image-name="i" %s/></style:style>'
+    grounds = [ 'style:repeat="stretch"', "" ].map { |said| odp_slide("", common: format(common, said), parts: { "Pictures/a.png" => Decks::PNG }).pictures.keys.first }
+    assert_equal 2, grounds.uniq.size
+  end
+
+  def test_pictures_are_lighter_darker_or_grey
+    first = ->(picture) { Nokogiri::XML(picture).remove_namespaces!.at("feColorMatrix")&.[]("values")&.split&.values_at(0, 4)&.map(&:to_f) }
+    xml = ->(inner) { pptx_slide({ tree: %(<p:pic><p:nvPicPr/><p:blipFill><a:blip r:embed="i">#{inner}</a:blip></p:blipFill><p:spPr>#{Decks.place([ 0, 0, 90, 90 ])}</p:spPr></p:pic>), more: [ [ "i", "image", "../media/a.png" ] ] }, parts: { "ppt/media/a.png" => Decks::PNG }).pictures.values.first.then(&first) }
+    assert_equal [ [ 0.3, 1.05 ], [ 2, -0.5 ], nil ], [ xml.('<a:lum bright="70000" contrast="-70000"/>'), xml.('<a:lum contrast="50000"/>'), xml.("<a:lum/>") ]
+    odf = ->(said) { odp_slide('<draw:frame draw:style-name="k" svg:width="90pt" svg:height="90pt"><draw:image xlink:href="Pictures/a.png"/></draw:frame>', styles: %(<style:style style:name="k" style:family="graphic"><style:graphic-properties #{said}/></style:style>), parts: { "Pictures/a.png" => Decks::PNG }).pictures.values.first.then(&first) }
+    assert_equal [ [ 1, 0.2 ], [ 0.2126, 0 ], [ 0.3, 0.85 ], nil ], [ 'draw:luminance="20%"', 'draw:color-mode="greyscale"', 'draw:color-mode="watermark"', 'draw:contrast="0%"' ].map(&odf)
   end
 
   # ---- lines
@@ -270,15 +293,15 @@ class SlidePaintsTest < CoreTest
     odf = ->(said) { odp_slide('<draw:line draw:style-name="k" svg:x1="0pt" svg:y1="0pt" svg:x2="90pt" svg:y2="0pt"/>', common: "<draw:stroke-dash draw:name=\"d\" #{said}/>", styles: '<style:style style:name="k" style:family="graphic"><style:graphic-properties draw:stroke="dash" draw:stroke-dash="d" svg:stroke-width="2pt"/></style:style>').items.first["dash"] }
     assert_equal "4 1.5 1 1.5 1 1.5", odf.('draw:dots1="1" draw:dots1-length="8pt" draw:dots2="2" draw:distance="3pt"')
     assert_equal "2 0.5", odf.('draw:dots1="1" draw:dots1-length="200%" draw:distance="50%"')
-    assert_equal "dashed", odf.('draw:dots1="6" draw:dots2="6" draw:distance="1pt"'), "more than a line may have"
+    assert_equal "dashed", odf.('draw:dots1="10" draw:dots2="10" draw:distance="1pt"'), "more than a line may have"
   end
 
   # ---- charts of OpenDocument
 
-  def chart(klass, plot: "", said: "", axis: "", looks: "", rows: [ [ "Mon", 2 ], [ "Tue", 4 ] ])
+  def chart(klass, plot: "", said: "", axis: "", looks: "", plot_at: "", categories: true, rows: [ [ "Mon", 2 ], [ "Tue", 4 ] ])
     cell = ->(value) { value.is_a?(Numeric) ? %(<table:table-cell office:value-type="float" office:value="#{value}"><text:p>#{value}</text:p></table:table-cell>) : "<table:table-cell><text:p>#{value}</text:p></table:table-cell>" }
     table = [ [ "", "Quay" ], *rows ].map { |row| "<table:table-row>#{row.map(&cell).join}</table:table-row>" }.join
-    content = %(<office:document-content #{Decks::ODF} xmlns:chart="urn:c"><office:automatic-styles><style:style style:name="b" style:family="chart"><style:graphic-properties draw:fill-color="#1d7758" svg:stroke-color="#1d7758"/></style:style><style:style style:name="p" style:family="chart"><style:chart-properties #{plot}/></style:style><style:style style:name="x" style:family="chart"><style:text-properties fo:color="#ffffff"/></style:style>#{looks}</office:automatic-styles><office:body><office:chart><chart:chart chart:class="chart:#{klass}" #{said}><chart:title><text:p>High water</text:p></chart:title><chart:plot-area chart:style-name="p"><chart:axis chart:dimension="x" chart:style-name="x">#{axis}<chart:categories table:cell-range-address="local-table.$A$2:.$A$#{rows.size + 1}"/></chart:axis><chart:series chart:style-name="b" chart:values-cell-range-address="local-table.$B$2:.$B$#{rows.size + 1}" chart:label-cell-address="local-table.$B$1"><chart:data-point chart:repeated="#{rows.size}"/></chart:series></chart:plot-area><table:table>#{table}</table:table></chart:chart></office:chart></office:body></office:document-content>)
+    content = %(<office:document-content #{Decks::ODF} xmlns:chart="urn:c"><office:automatic-styles><style:style style:name="b" style:family="chart"><style:graphic-properties draw:fill-color="#1d7758" svg:stroke-color="#1d7758"/></style:style><style:style style:name="p" style:family="chart"><style:chart-properties #{plot}/></style:style><style:style style:name="x" style:family="chart"><style:text-properties fo:color="#ffffff"/></style:style>#{looks}</office:automatic-styles><office:body><office:chart><chart:chart chart:class="chart:#{klass}" #{said}><chart:title><text:p>High water</text:p></chart:title><chart:plot-area chart:style-name="p">#{plot_at}<chart:axis chart:dimension="x" chart:style-name="x">#{axis}#{%(<chart:categories table:cell-range-address="local-table.$A$2:.$A$#{rows.size + 1}"/>) if categories}</chart:axis><chart:series chart:style-name="b" chart:values-cell-range-address="local-table.$B$2:.$B$#{rows.size + 1}" chart:label-cell-address="local-table.$B$1"><chart:data-point chart:repeated="#{rows.size}"/></chart:series></chart:plot-area><table:table>#{table}</table:table></chart:chart></office:chart></office:body></office:document-content>)
     odp_slide('<draw:frame svg:x="0pt" svg:y="0pt" svg:width="300pt" svg:height="200pt"><draw:object xlink:href="./Object 1"/></draw:frame>', parts: { "Object 1/content.xml" => content })
   end
 
@@ -292,6 +315,11 @@ class SlidePaintsTest < CoreTest
     assert_equal 2, chart("circle").items.count { |item| item["kind"] == "polygon" }
     assert_equal %w[object], chart("scatter").missing
     ground = '<style:style style:name="g" style:family="chart"><style:chart-properties style:rotation-angle="45"/><style:graphic-properties draw:fill="solid" draw:fill-color="#f7dfa6"/></style:style>'
+    euros = '<style:style style:name="g" style:family="chart" style:data-style-name="n"/><number:currency-style xmlns:number="urn:n" style:name="n"><number:number number:decimal-places="2" number:grouping="true"/><number:text> €</number:text></number:currency-style>'
+    boats = chart("bar", axis: '</chart:axis><chart:axis chart:dimension="y" chart:style-name="g">', looks: euros, rows: [ [ "Mon", 2000 ] ], categories: false)
+    assert_includes boats.items.filter_map { |item| item["text"] }, "2,000.00 €"
+    placed = chart("bar", said: 'svg:width="300pt" svg:height="200pt"', plot_at: '<x:coordinate-region xmlns:x="urn:x" svg:x="150pt" svg:y="20pt" svg:width="120pt" svg:height="100pt"/>')
+    assert_operator placed.items.select { |item| item["kind"] == "rectangle" }.map { |item| item["x"] }.min, :>, 150 * 1_600 / 400.0
     named = chart("bar", said: 'chart:style-name="g"', axis: "<chart:title><text:p>Day</text:p></chart:title>", looks: ground).items
     assert_equal [ "#f7dfa6", "Day" ], [ named.first["fill"], named.find { |item| item["text"] == "Day" }&.fetch("text") ]
     assert_equal %w[object], chart("bar", rows: [ [ "Mon", "much" ] ]).missing

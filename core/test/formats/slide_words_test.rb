@@ -175,6 +175,28 @@ class SlideWordsTest < CoreTest
     assert_equal [ "plain", [ { "from" => 20, "to" => 23, "font" => "code" } ] ], item.values_at("font", "marks")
   end
 
+  def test_words_go_on_from_column_to_column
+    tides = (1..12).map { |n| "Tide #{n}" }
+    body = '<a:bodyPr lIns="0" rIns="0" tIns="0" bIns="0" numCol="3" spcCol="127000"/>'
+    columns = pptx(Decks.shape(at: [ 0, 0, 320, 100 ], body: body, paragraphs: tides.map { |words| "<a:p><a:r><a:rPr sz=\"2000\"/><a:t>#{words}</a:t></a:r></a:p>" }.join))
+    assert_equal [ 3, tides ], [ columns.size, columns.flat_map { |item| item["text"].split("\n") } ]
+    point = 1_600 / 960.0
+    columns.each_with_index { |item, number| assert_in_delta number * 110 * point, item["x"], 2 }
+    assert_equal [ columns.first["y"] ], columns.map { |item| item["y"] }.uniq
+    styled = '<style:style style:name="G" style:family="graphic"><style:graphic-properties><style:columns fo:column-count="2" fo:column-gap="10pt"/></style:graphic-properties></style:style>'
+    assert_equal 2, odp(box(tides.map { |words| "<text:p>#{words}</text:p>" }.join, more: 'draw:style-name="G"', height: 150), styles: styled).size
+  end
+
+  def test_a_paragraph_goes_on_in_the_next_column_with_its_looks
+    long = "At ebb the boats lie on the sand beside the old lighthouse and the ropes are dry"
+    run = ->(words, bold) { "<a:r><a:rPr sz=\"2000\" b=\"#{bold}\"/><a:t>#{words}</a:t></a:r>" }
+    body = '<a:bodyPr lIns="0" rIns="0" tIns="0" bIns="0" numCol="2"/>'
+    columns = pptx(Decks.shape(at: [ 0, 0, 300, 80 ], body: body, paragraphs: "<a:p><a:pPr><a:buChar char=\"•\"/></a:pPr>#{run.(long[0, 50], 0)}#{run.(long[50..], 1)}</a:p>"))
+    assert_equal [ 2, long ], [ columns.size, columns.map { |item| item["text"] }.join.delete_prefix("• ") ]
+    assert columns.last["bold"] || columns.last["marks"].any? { |mark| mark["bold"] }
+    assert_equal [ long ], pptx(Decks.shape(at: [ 0, 0, 300, 3 ], body: body, paragraphs: "<a:p>#{run.(long, 0)}</a:p>")).map { |item| item["text"] }, "nothing is lost where there is no room at all"
+  end
+
   private
 
   def box(words, more: "", height: 90) = %(<draw:frame #{more} svg:x="0pt" svg:y="0pt" svg:width="300pt" svg:height="#{height}pt"><draw:text-box>#{words}</draw:text-box></draw:frame>)

@@ -14,6 +14,23 @@ module Usher
         jpeg(bytes) if bytes.start_with?("\xFF\xD8".b)
       end
 
+      # How large one dot is, in points, as its maker says it (JFIF, ISO/IEC 10918-5; PNG's pHYs); nil where that is not said, or no
+      # size that anything has.
+      def dot(bytes)
+        bytes = bytes.b
+        found = bytes[6, 5] == "JFIF\0".b ? jfif(*bytes[13, 3].unpack("Cn")) : phys(bytes)
+        found if found&.between?(0.01, 10)
+      end
+
+      # unit: 1 is dots of an inch, 2 of a centimetre.
+      def jfif(unit, density) = density.to_i.positive? ? { 1 => 72.0, 2 => 72 / 2.54 }[unit]&./(density) : nil
+
+      def phys(bytes)
+        at = bytes[0, 4_096].index("pHYs".b) or return
+        across, _, unit = bytes[at + 4, 9].unpack("NNC")
+        72 / 0.0254 / across if unit == 1 && across.positive?
+      end
+
       def jpeg(bytes)
         at = 2
         while at + 9 <= bytes.bytesize && bytes.getbyte(at) == 0xFF
@@ -22,7 +39,7 @@ module Usher
           at += 2 + bytes[at + 2, 2].unpack1("n")
         end
       end
-      private_class_method :jpeg
+      private_class_method :jfif, :phys, :jpeg
     end
   end
 end

@@ -8,6 +8,7 @@ module Usher
       autoload :Archive, "usher/formats/slides/archive"
       autoload :Canvas, "usher/formats/slides/canvas"
       autoload :Chart, "usher/formats/slides/chart"
+      autoload :Columns, "usher/formats/slides/columns"
       autoload :Fonts, "usher/formats/slides/fonts"
       autoload :FreeForm, "usher/formats/slides/free_form"
       autoload :Forms, "usher/formats/slides/forms"
@@ -27,6 +28,7 @@ module Usher
       autoload :SvgGradient, "usher/formats/slides/svg_gradient"
       autoload :Table, "usher/formats/slides/table"
       autoload :Tiling, "usher/formats/slides/tiling"
+      autoload :Toning, "usher/formats/slides/toning"
       autoload :Words, "usher/formats/slides/words"
 
       OPEN_XML = %w[presentationml.presentation presentationml.slideshow presentationml.template].map { |kind| "application/vnd.openxmlformats-officedocument.#{kind}" } +

@@ -5,7 +5,7 @@ module Usher
     module Dash
       LENGTHS = { "solid" => nil, "dashed" => [ 3, 2.4 ], "dotted" => [ 0.01, 2.2 ] }.freeze
       KINDS = LENGTHS.keys.freeze
-      OWN = /\A\d{1,3}(\.\d{1,2})?( \d{1,3}(\.\d{1,2})?){1,11}\z/
+      OWN = /\A\d{1,3}(\.\d{1,2})?( \d{1,3}(\.\d{1,2})?){1,31}\z/
 
       # The value of an item's attribute.
       class Type < Types::Choice

@@ -9,6 +9,7 @@ module Usher
         autoload :Inks, "usher/formats/slides/open_document/inks"
         autoload :KeptChart, "usher/formats/slides/open_document/kept_chart"
         autoload :Node, "usher/formats/slides/open_document/node"
+        autoload :NumberStyle, "usher/formats/slides/open_document/number_style"
         autoload :Styles, "usher/formats/slides/open_document/styles"
         autoload :Tree, "usher/formats/slides/open_document/tree"
         autoload :Writing, "usher/formats/slides/open_document/writing"
@@ -69,7 +70,8 @@ module Usher
             next unless node
             inks = painted(where, "drawing-page", node["style-name"]) || painted(where, "presentation", "#{node['name']}-background")
             next if inks.nil? || inks.kind == "none"
-            return [ inks.fill == "none" ? Colour::WHITE : inks.fill, inks.picture || inks.paint ]
+            photo = inks.photo(@archive.bytes(inks.picture)) if inks.picture && !inks.stretched?
+            return [ inks.fill == "none" ? Colour::WHITE : inks.fill, photo || inks.picture || inks.paint ]
           end
           [ Colour::WHITE, nil ]
         end

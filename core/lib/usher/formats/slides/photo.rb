@@ -8,40 +8,47 @@ module Usher
         NOTES = [ 0xE1, 0xED, 0xFE ].freeze # markers of where it was taken, and by whom: APP1, APP13, COM
         TYPES = { "\xFF\xD8".b => "jpeg", "\x89P".b => "png" }.freeze
 
-        DOT = 0.75 # points, of a tile that is as large as it is
-        TINTED, LIGHT = "tinted".freeze, [ 0.2126, 0.7152, 0.0722 ].freeze # how light red, green and blue are
+        DOT = 0.75 # points, of one that does not say how large its dots are
+        TONED = "toned".freeze
         LEAST = 1 # point, of a tile's sides
 
         # bytes: of a picture of dots; crop: the part that is shown, [left, top, width, height] in shares; tile: how large it lies
-        # beside itself, [across, down] in shares of its own size, nil where it is stretched; inks: two colours ("#rrggbb") that stand
-        # for its black and its white, or nil.
-        def initialize(bytes, crop: nil, tile: nil, inks: nil)
-          @bytes, @crop, @tile, @inks = bare(bytes.b), crop || [ 0, 0, 1, 1 ], tile, inks
+        # beside itself, [across, down] in shares of its own size, nil where it is stretched; from: where in the box one of them lies,
+        # [across, down] in shares of what is left beside it; once: whether there is but that one; toned: see Toning, or nil.
+        def initialize(bytes, crop: nil, tile: nil, from: [ 0, 0 ], once: false, toned: nil)
+          @bytes, @crop, @tile, @from, @once, @toned = bare(bytes.b), crop || [ 0, 0, 1, 1 ], tile, from, once, toned
         end
 
         # Whether these bytes can be a fill.
         def self.reads?(bytes) = TYPES.key?(bytes.to_s.b[0, 2])
 
+        # How large one dot of it is, in points.
+        def self.dot(bytes) = Raster.dot(bytes) || DOT
+
         # See Paint.
         def definition(x, y, width, height, scale = 1)
-          width, height = tiled(scale) || [ width, height ]
-          left, top, wide, high = @crop
-          image = Markup.tag("image", href: "data:image/#{TYPES.fetch(@bytes[0, 2])};base64,#{[ @bytes ].pack('m0')}", x: -left * width / wide, y: -top * height / high, width: width / wide, height: height / high, preserveAspectRatio: "none", filter: ("url(##{TINTED})" if @inks))
-          tinted + Markup.tag("pattern", { id: ID, patternUnits: "userSpaceOnUse", x: x, y: y, width: width, height: height }, image)
+          room = [ width, height ]
+          own = tiled(scale) || room
+          beside = room.zip(own, @from).map { |long, size, share| (long - size) * share }
+          place, at = @once ? [ [ x, y, *room ], beside ] : [ [ x + beside[0], y + beside[1], *own ], [ 0, 0 ] ]
+          toning + Markup.tag("pattern", { id: ID, patternUnits: "userSpaceOnUse", **%i[x y width height].zip(place).to_h }, image(at, own))
         end
 
         private
 
-        # Each dot as light as it is between the two colours.
-        def tinted
-          return "" unless @inks
-          dark, light = @inks.map { |colour| colour.scan(/\h\h/).map { |part| part.hex / 255.0 } }
-          rows = dark.zip(light).map { |from, to| [ *LIGHT.map { |weight| weight * (to - from) }, 0, from ] } << [ 0, 0, 0, 1, 0 ]
-          Markup.tag("filter", { id: TINTED, x: 0, y: 0, width: 1, height: 1, "color-interpolation-filters": "sRGB" }, Markup.tag("feColorMatrix", type: "matrix", values: rows.flatten.map { |n| n.round(4) }.join(" ")))
+        # All of it, so large that the part to be shown is as large as that.
+        def image((x, y), (width, height))
+          left, top, wide, high = @crop
+          Markup.tag("image", href: "data:image/#{TYPES.fetch(@bytes[0, 2])};base64,#{[ @bytes ].pack('m0')}", x: x - left * width / wide, y: y - top * height / high, width: width / wide, height: height / high, preserveAspectRatio: "none", filter: ("url(##{TONED})" if @toned))
+        end
+
+        def toning
+          return "" unless @toned
+          Markup.tag("filter", { id: TONED, x: 0, y: 0, width: 1, height: 1, "color-interpolation-filters": "sRGB" }, Markup.tag("feColorMatrix", type: "matrix", values: @toned.flatten.map { |n| n.round(4) }.join(" ")))
         end
 
         # How large one tile is, in user units.
-        def tiled(scale) = @tile && Raster.size(@bytes)&.zip(@tile)&.map { |dots, share| [ dots * DOT * share, LEAST ].max * scale }
+        def tiled(scale) = @tile && Raster.size(@bytes)&.zip(@tile)&.map { |dots, share| [ dots * self.class.dot(@bytes) * share, LEAST ].max * scale }
 
         # A JPEG (ITU-T T.81, B.1.1.4) without its notes, up to where its picture begins; anything else as it is.
         def bare(bytes)

@@ -38,6 +38,7 @@ module Usher
         LEAST_HANG = 0.5 # ems, of lines without a sign
         APART = 0.05 # ems at least between them
         ALIKE = 0.02 # by which sizes may differ and be one
+        MOST_COLUMNS = 9
         LONGEST = 9_000 # characters of one item, from which on each paragraph is one
 
         # above: how far letters stand above the line, below 0 under it.
@@ -45,9 +46,10 @@ module Usher
 
         # insets: points between the box and the text, [left, top, right, bottom]; anchor: "top", "middle" or
         # "bottom"; fits: whether the slide itself makes them smaller where they need more room than there is; wraps: whether lines
-        # break at the box's side; turn: degrees clockwise, a multiple of 90, by which all of it is turned in the box.
-        def initialize(paragraphs, insets: [ 7.2, 3.6, 7.2, 3.6 ], anchor: "top", fits: false, wraps: true, turn: 0)
-          @insets, @anchor, @over, @wraps, @turn = insets, anchor, fits ? 0 : OVER, wraps, turn
+        # break at the box's side; turn: degrees clockwise, a multiple of 90, by which all of it is turned in the box; columns: how
+        # many, and gutter: points between them.
+        def initialize(paragraphs, insets: [ 7.2, 3.6, 7.2, 3.6 ], anchor: "top", fits: false, wraps: true, turn: 0, columns: 1, gutter: 0)
+          @insets, @anchor, @over, @wraps, @turn, @columns, @gutter = insets, anchor, fits ? 0 : OVER, wraps, turn, columns.clamp(1, MOST_COLUMNS), gutter
           @paragraphs, @first = spaced(paragraphs), paragraphs.first
           bare
         end
@@ -71,12 +73,16 @@ module Usher
           box = upright(box)
           left, top, right, bottom = insets(box, scale)
           wide, high = [ box.width - left - right, LEAST_ROOM ].max, [ box.height - top - bottom, 0 ].max
+          return beside(box, [ left, top ], wide, high, scale) if @columns > 1
           texts = whole ? stacked(wide, scale) : fitting(wide, high, scale)
           above, below = empty(@head) * scale, tail(scale)
           rest = high - texts.last.then { |text, down| down + text.height } - above - below
           down = top + { "top" => 0, "middle" => rest / 2 + above, "bottom" => rest + above }.fetch(anchor)
           texts.reject { |text, _| text.text.strip.empty? }.map { |text, at, rise| placed(text, box, left, down + at - rise) }
         end
+
+        # The text that its first paragraphs become, as an Items::Text, in so much room in page units; nil where there are none.
+        def first(wide, scale) = stacked(wide, scale).first&.first
 
         # What is between a box so wide and the text, [across, down] in page units; scale: page units of a point.
         def padding(scale, width)
@@ -120,6 +126,16 @@ module Usher
 
         # Points that paragraphs are high of which each is a line.
         def empty(paragraphs) = paragraphs.sum { |one| one.before + one.size * one.tallest.line * one.leading }
+
+        # The items of columns, of which the first begins at a place in the box and all of them have so much room.
+        def beside(box, (left, top), wide, high, scale)
+          gutter = @gutter * scale
+          own = [ (wide - gutter * (@columns - 1)) / @columns, LEAST_ROOM ].max
+          Columns.new(@paragraphs, @columns, own, high, scale).lists.each_with_index.flat_map do |list, number|
+            x, y = box.to_page(left + number * (own + gutter) + own / 2, top + high / 2)
+            Words.new(list, insets: [ 0, 0, 0, 0 ]).items(Geometry::Box.new(x - own / 2, y - high / 2, own, high, box.angle), scale)
+          end
+        end
 
         # The box as the words have it, which may be turned in it.
         def upright(box)

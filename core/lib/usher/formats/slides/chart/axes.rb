@@ -3,7 +3,6 @@ module Usher
     module Slides
       # Bars, lines and areas between an axis of words and one of values.
       class Chart::Axes
-        AXIS = Chart::GREY
         BAND = 0.35 # of the height that words under an axis may have
         ROWS = 3 # lines of words under one place
         SLOPE = 45 # degrees, of words that have no room beside each other
@@ -66,11 +65,14 @@ module Usher
         # The part of a box that is between the axes.
         def between(box)
           numbers = @style.numbers ? (@lying ? ems(1.6) : @scale.ticks.map { |value| @numbered.width(said(value)) }.max + ems(2 * TICK)) : ems(0.5)
-          words = @style.names ? (@lying ? [ @categories.map { |name| @named.width(name) }.max.to_f + ems(2 * TICK, @named), box.width * BAND ].min : band(box.width - numbers, box.height)) : ems(0.5)
+          words = @style.names && !inside? ? (@lying ? [ @categories.map { |name| @named.width(name) }.max.to_f + ems(2 * TICK, @named), box.width * BAND ].min : band(box.width - numbers, box.height)) : ems(0.5)
           left, foot = @lying ? [ words, numbers ] : [ numbers, words ]
           right = @second && @style.second.numbers ? @second.ticks.map { |value| @numbered.width(Chart::Numbers.say(value, @style.second.format)) }.max + ems(2 * TICK) : ems(0.8)
           Geometry::Box.new(box.x + left, box.y + ems(0.6), [ box.width - left - right, 1 ].max, [ box.height - foot - ems(0.6), 1 ].max, 0)
         end
+
+        # Whether words stand among the bars, at an axis below which there is room for them.
+        def inside? = @style.close && @scale.low.negative? && !@scale.high.negative?
 
         # How high the words under the axis are, and whether they slope.
         def band(wide, high)
@@ -94,14 +96,17 @@ module Usher
             next unless @style.numbers
             @lying ? @numbered.write(said(value), at - ems(4), @plot.y + @plot.height, ems(8), ems(1.6), align: "middle") : @numbered.write(said(value), @plot.x - ems(8 + TICK), at - ems(1), ems(8), ems(2), align: "right")
           end
-          zero = along(0.clamp(@scale.low, @scale.high))
-          @pen.line(@lying ? [ [ zero, @plot.y ], [ zero, @plot.y + @plot.height ] ] : [ [ @plot.x, zero ], [ @plot.x + @plot.width, zero ] ], AXIS) if @style.names
-          @pen.line(@lying ? [ [ @plot.x, @plot.y + @plot.height ], [ @plot.x + @plot.width, @plot.y + @plot.height ] ] : [ [ @plot.x, @plot.y ], [ @plot.x, @plot.y + @plot.height ] ], AXIS) if @style.numbers
+          zero = along(zero_value)
+          @pen.line(@lying ? [ [ zero, @plot.y ], [ zero, @plot.y + @plot.height ] ] : [ [ @plot.x, zero ], [ @plot.x + @plot.width, zero ] ], @style.axis) if @style.names
+          @pen.line(@lying ? [ [ @plot.x, @plot.y + @plot.height ], [ @plot.x + @plot.width, @plot.y + @plot.height ] ] : [ [ @plot.x, @plot.y ], [ @plot.x, @plot.y + @plot.height ] ], @style.axis) if @style.numbers
         end
+
+        # The value at which the axis of words stands.
+        def zero_value = 0.clamp(@scale.low, @scale.high)
 
         def second_numbers
           right = @plot.x + @plot.width
-          @pen.line([ [ right, @plot.y ], [ right, @plot.y + @plot.height ] ], AXIS)
+          @pen.line([ [ right, @plot.y ], [ right, @plot.y + @plot.height ] ], @style.axis)
           @second.ticks.each { |value| @numbered.write(Chart::Numbers.say(value, @style.second.format), right + ems(TICK), along(value, @second) - ems(1), ems(8), ems(2)) }
         end
 
@@ -113,8 +118,8 @@ module Usher
         end
 
         def name(words, at)
-          return @named.write(words, @plot.x - ems(40 + TICK, @named), at, ems(40, @named), room, align: "right") if @lying
-          foot = @plot.y + @plot.height + ems(TICK, @named)
+          return @named.write(words, (inside? ? along(zero_value) : @plot.x) - ems(40 + TICK, @named), at, ems(40, @named), room, align: "right") if @lying
+          foot = (inside? ? along(zero_value) : @plot.y + @plot.height) + ems(TICK, @named)
           return @named.write(words, at, foot, room, ems(ROWS, @named), align: "middle", anchor: "top") unless @sloping
           sloping(words, at + room / 2, foot)
         end

@@ -3,8 +3,6 @@ module Usher
     module Slides
       # Points, and lines from one to the next, between two axes of values.
       class Chart::Points
-        AXIS = Chart::GREY
-
         def initialize(pen, _kind, _categories, series, style)
           @pen, @series, @style = pen, series, style
         end
@@ -37,8 +35,8 @@ module Usher
             @pen.write(said(value), @plot.x - ems(8.4), y(value) - ems(1), ems(8), ems(2), align: "right")
           end
           @on.ticks.each { |value| @pen.write(Chart::Numbers.say(value), x(value) - ems(3), low, ems(6), ems(1.8), align: "middle") }
-          @pen.line([ [ @plot.x, @plot.y ], [ @plot.x, low ] ], AXIS)
-          @pen.line([ [ @plot.x, low ], [ right, low ] ], AXIS)
+          @pen.line([ [ @plot.x, @plot.y ], [ @plot.x, low ] ], @style.axis)
+          @pen.line([ [ @plot.x, low ], [ right, low ] ], @style.axis)
         end
 
         def course(one)

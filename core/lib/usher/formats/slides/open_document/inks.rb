@@ -4,6 +4,7 @@ module Usher
       # How something of this style is painted.
       class OpenDocument::Inks
         Node = OpenDocument::Node
+        PLACES = { "left" => 0, "top" => 0, "right" => 1, "bottom" => 1 }.freeze # of a picture in what it fills, else in its middle
         SETS = { "single" => [ 0 ], "double" => [ 0, 90 ], "triple" => [ 0, 90, 45 ] }.freeze # degrees of a hatch's lines
 
         def initialize(styles, family, name)
@@ -33,10 +34,36 @@ module Usher
         # The archive's name of the picture it is filled with, or nil.
         def picture = said("fill") == "bitmap" ? @styles.other("fill-image", said("fill-image-name"))&.[]("href")&.delete_prefix("./") : nil
 
+        # The picture it is filled with, of these bytes, as a Photo: stretched, once, or beside itself over and over, which it is where
+        # nothing is said (20.172, 20.112 and 20.113). nil for one that cannot be a fill.
+        def photo(bytes)
+          return unless Photo.reads?(bytes)
+          sizes = Raster.size(bytes)&.zip(%w[width height])&.map { |dots, side| tile(said("fill-image-#{side}").to_s, dots * Photo.dot(bytes)) } unless stretched?
+          sizes&.all? ? Photo.new(bytes, tile: sizes, from: from, once: said("repeat") == "no-repeat") : Photo.new(bytes)
+        end
+
+        # Whether its picture fills it all, once.
+        def stretched? = said("repeat") == "stretch" || %w[width height].any? { |side| said("fill-image-#{side}").to_s.end_with?("%") }
+
+        # How the colours of a picture are changed: see Toning, or nil.
+        def toning
+          case said("color-mode")
+          when "greyscale" then Toning::GREY
+          when "watermark" then Toning.lighter(*Toning::PALE)
+          else Toning.lighter(*%w[luminance contrast].map { |name| (said(name).to_f / 100).clamp(-1, 1) })
+          end
+        end
+
         # What it is filled with when that is more than a colour: a Paint, or nil.
         def paint = kind == "hatch" ? hatching : gradient
 
         private
+
+        # How large a picture is along one side, in shares of its own.
+        def tile(said, own) = Node.points(said).to_f.then { |points| points.positive? ? points / own : 1 }
+
+        # Where it lies, [across, down] in shares of the room beside it.
+        def from = said("fill-image-ref-point").to_s.split("-").then { |words| [ %w[left right], %w[top bottom] ].map { |ends| PLACES.fetch((ends & words).first, 0.5) } }
 
         # The Gradient of its colours, or of how much it lets through, or nil (20.122, 20.126).
         def gradient
@@ -105,7 +132,7 @@ module Usher
           return "solid" unless said("stroke") == "dash"
           node = @styles.other("stroke-dash", said("stroke-dash")) or return "dashed"
           gap = lengths(node["distance"])
-          Items::Dash.own([ 1, 2 ].flat_map { |kind| [ [ lengths(node["dots#{kind}-length"]), gap ] ] * node["dots#{kind}"].to_i.clamp(0, 6) })
+          Items::Dash.own([ 1, 2 ].flat_map { |kind| [ [ lengths(node["dots#{kind}-length"]), gap ] ] * node["dots#{kind}"].to_i.clamp(0, 20) })
         end
 
         # In stroke widths.

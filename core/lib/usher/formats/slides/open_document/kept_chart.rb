@@ -37,8 +37,24 @@ module Usher
           numbers, names = %w[y x].map { |dimension| @area.all("axis").find { |axis| axis["dimension"] == dimension } }
           looks = { title: lettering(@chart.at("title")), legend: lettering(@chart.at("legend")), names: lettering(names), numbers: lettering(numbers), names_title: lettering(names&.at("title")), numbers_title: lettering(numbers&.at("title")) }
           Chart::Style.new(titles: { names: written(names), numbers: written(numbers) }, looks: looks, ground: painted(@chart), wall: painted(@area.at("wall")), slope: slope(names), stacked: of(@area, "percentage") == "true" ? "share" : ("sum" if of(@area, "stacked") == "true"), gap: share(of(numbers, "gap-width"), 1).clamp(0, 5), overlap: share(of(numbers, "overlap"), 0).clamp(-1, 1), legend: @chart.at("legend")&.then { |node| SIDES.fetch(node["legend-position"], "right") },
-            **ends(numbers), second: second&.then { |axis| Chart::Second.new(**ends(axis), numbers: seen?(axis)) }, grid: (Chart::GRID if numbers.nil? || numbers.at("grid")), names: seen?(names), numbers: seen?(numbers), letters: letters(numbers), ink: ink, hole: @chart["class"] == "chart:ring" ? RING : 0)
+            **ends(numbers), second: second&.then { |axis| Chart::Second.new(**ends(axis), numbers: seen?(axis)) }, grid: grid(numbers), format: OpenDocument::NumberStyle.format(@styles, data_style(numbers)), plot: plot, close: of(names, "axis-label-position") != "outside-start", axis: stroke(names) || stroke(numbers) || Chart::GREY, names: seen?(names), numbers: seen?(numbers), letters: letters(numbers), ink: ink, hole: @chart["class"] == "chart:ring" ? RING : 0)
         end
+
+        # Where what lies between the axes is, [left, top, width, height] in shares of the whole, as LibreOffice adds it to what the
+        # standard has; nil where the file does not say it.
+        def plot
+          region, whole = @area.at("coordinate-region"), [ @chart.points("width"), @chart.points("height") ]
+          return unless region && whole.all? { |side| side&.positive? }
+          place = %w[x y width height].map { |name| region.points(name) }
+          place.zip(whole * 2).map { |at, side| at / side }.then { |shares| shares if shares.all? { |share| share.between?(0, 1) } && shares.last(2).min > 0.05 } if place.all?
+        end
+
+        # The colour of the lines across, nil where there are none.
+        def grid(axis) = axis&.at("grid").then { |lines| lines ? stroke(lines) || Chart::GRID : (Chart::GRID unless axis) }
+
+        def stroke(node) = of(node, "stroke-color").to_s.downcase[/\A#\h{6}\z/]
+
+        def data_style(node) = node && @styles.lineage("chart", node["style-name"]).filter_map { |style| style["data-style-name"] }.first
 
         # From where to where an axis goes, and in which steps.
         def ends(axis) = { low: "minimum", high: "maximum", step: "interval-major" }.transform_values { |name| of(axis, name)&.then { |said| Float(said, exception: false) } }
@@ -76,7 +92,10 @@ module Usher
           Chart::Series.new(name: cells(node["label-cell-address"]).first.to_s, values: values, colours: colours, labels: labels(node), second: node["attached-axis"] == SECOND && second ? true : nil, dots: (colours unless [ nil, "none" ].include?(of(node, "symbol-type") || of(@area, "symbol-type"))))
         end
 
-        def colour(node, kind) = of(node, %w[line web].include?(kind) ? "stroke-color" : "fill-color").to_s.downcase[/\A#\h{6}\z/]
+        def colour(node, kind)
+          return stroke(node) if %w[line web].include?(kind)
+          OpenDocument::Inks.new(@styles, "chart", node["style-name"]).fill.then { |fill| fill unless fill == "none" }
+        end
 
         # That of the letters on its axes.
         def ink

@@ -33,7 +33,7 @@ module Usher
         def custom(node)
           geometry, box = node.at("enhanced-geometry"), node.box
           return unless box
-          return pictured(node, box) if inks(node).picture && plain?(geometry&.[]("type").to_s, box)
+          return pictured(node, box) if pictured?(node, geometry&.[]("type").to_s, box)
           given = { flips: { "across" => "mirror-horizontal", "down" => "mirror-vertical" }.select { |_, name| geometry&.[](name) == "true" }.keys, words: words(node, node), link: @link }
           box.angle = -box.angle if given[:flips].one? # mirrored after it was turned
           name = geometry&.[]("type").to_s.delete_prefix("ooxml-")
@@ -86,7 +86,7 @@ module Usher
 
         def ready(node)
           box = node.box or return
-          return pictured(node, box) if inks(node).picture && plain?(node.name, box)
+          return pictured(node, box) if pictured?(node, node.name, box)
           name = node.name == "rect" ? "rect" : "ellipse"
           return @canvas.form(name, box, look(node), words: words(node, node), link: @link) if node.lean.zero?
           @canvas.drawn(lean(node, Presets.outline(name, box.width, box.height), box), box, look(node), words: words(node, node), link: @link)
@@ -100,13 +100,12 @@ module Usher
         # How it is painted, with the picture that fills it.
         def look(node)
           name = inks(node).picture or return inks(node).look
-          bytes = @archive.bytes(name)
-          return inks(node).look.tap { @canvas.miss("picture") } unless Photo.reads?(bytes)
-          inks(node).look.tap { |look| look.fill, look.paint = Chart::GREY, Photo.new(bytes) }
+          photo = inks(node).photo(@archive.bytes(name)) or return inks(node).look.tap { @canvas.miss("picture") }
+          inks(node).look.tap { |look| look.fill, look.paint = Chart::GREY, photo }
         end
 
-        # Whether a picture can have this form by itself.
-        def plain?(name, box) = name.match?(SQUARE) || (name.match?(ROUND) && box.width == box.height)
+        # Whether it is a picture in a form that one can have by itself.
+        def pictured?(node, name, box) = inks(node).then { |own| own.picture && own.stretched? } && (name.match?(SQUARE) || (name.match?(ROUND) && box.width == box.height))
 
         # A form of four sides, or a circle, that is filled with a picture is that picture.
         def pictured(node, box)
@@ -189,8 +188,11 @@ module Usher
           name = content["href"].to_s.delete_prefix("./")
           mirrored = inks(node).said("mirror").to_s
           flips = { "across" => "horizontal", "down" => "vertical" }.select { |_, word| mirrored.split.include?(word) }.keys
-          opacity = inks(node).said("image-opacity").to_s[/\A([\d.]+)%\z/, 1]&.to_f
-          @canvas.picture(name, @archive.bytes(name), box, alt: node.at("desc")&.text || node.at("title")&.text, crop: crop(node, name), flips: flips, opacity: ((opacity || 100) / 100).clamp(0.05, 1), look: inks(node).look, link: @link)
+          opacity = ((inks(node).said("image-opacity").to_s[/\A([\d.]+)%\z/, 1]&.to_f || 100) / 100).clamp(0.05, 1)
+          bytes, look, told = @archive.bytes(name), inks(node).look, { alt: node.at("desc")&.text || node.at("title")&.text, link: @link }
+          toned = inks(node).toning if Photo.reads?(bytes)
+          return @canvas.drawn(Presets.outline("rect", box.width, box.height), box, look.tap { look.fill, look.paint, look.opacity = Chart::GREY, Photo.new(bytes, crop: crop(node, name), toned: toned), opacity }, **told) if toned
+          @canvas.picture(name, bytes, box, crop: crop(node, name), flips: flips, opacity: opacity, look: look, **told)
         end
 
         # Films and sounds alike; which it is shows when it is opened.
@@ -225,7 +227,8 @@ module Usher
         # What is cut off each side is told as lengths of the picture at its own size.
         def crop(node, name)
           cut = inks(node).said("clip").to_s[/\Arect\((.*)\)/, 1]&.split(/[\s,]+/)&.map { |one| Node.points(one).to_f } or return
-          size = Raster.size(@archive.bytes(name).to_s)&.map { |dots| dots * 0.75 } or return
+          bytes = @archive.bytes(name).to_s
+          size = Raster.size(bytes)&.map { |dots| dots * Photo.dot(bytes) } or return
           top, right, bottom, left = cut
           crop = [ left / size[0], top / size[1], 1 - (left + right) / size[0], 1 - (top + bottom) / size[1] ]
           crop if cut.any?(&:positive?) && crop.all? { |share| share.between?(0, 1) } && crop.last(2).min > 0.02

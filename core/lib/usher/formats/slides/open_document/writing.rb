@@ -26,13 +26,19 @@ module Usher
           read(node, 0, nil, found)
           found << blank if found.empty?
           insets = PADDING.zip(@family == "presentation" ? BARE : INSETS).map { |side, usual| Node.points(of_shape(side) || of_shape("padding")) || usual }
-          Words.new(found, insets: insets, anchor: ANCHOR.fetch(of_shape("textarea-vertical-align"), "top"), fits: of_shape("fit-to-size") == "shrink-to-fit", wraps: wraps?(node))
+          Words.new(found, insets: insets, anchor: ANCHOR.fetch(of_shape("textarea-vertical-align"), "top"), fits: of_shape("fit-to-size") == "shrink-to-fit", wraps: wraps?(node), **columns)
         end
 
         private
 
         # Whether lines break at its side: a box that grows with its words has none, and forms say it themselves.
         def wraps?(node) = !{ "text-box" => %w[auto-grow-width true], "custom-shape" => %w[wrap-option no-wrap] }[node.name]&.then { |name, value| of_shape(name) == value }
+
+        # How many columns there are, and what is between them.
+        def columns
+          node = @styles.lineage(@family, @name).filter_map { |style| style.at("graphic-properties", "columns") }.first
+          node ? { columns: node["column-count"].to_i, gutter: Node.points(node["column-gap"]) || 0 } : {}
+        end
 
         # What stands for the words of a cell that has none: as high as its own styles say, whatever those of shapes do.
         def blank

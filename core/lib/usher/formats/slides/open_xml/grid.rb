@@ -14,7 +14,7 @@ module Usher
         # Widths, heights (points) and cells, as Canvas#table takes them. Columns fill the box; rows are as high as they say, and as
         # their words need: what the box says of that may be older.
         def measures(box)
-          rows = Part.all(@table, "tr")
+          rows, @ground = Part.all(@table, "tr"), @inks.fill(Part.at(@table, "tblPr")) # what lies behind all cells
           widths, heights = points(Part.all(@table, "tblGrid", "gridCol"), "w"), points(rows, "h")
           @style = OpenXml::TableStyle.new(@placeholders.table_styles, @table, @inks, rows: rows.size, columns: widths.size)
           [ stretched(widths, box.width), heights, rows.each_with_index.map { |row, number| cells(row, number, widths.size) } ]
@@ -40,6 +40,7 @@ module Usher
         def read(cell, row, column)
           own = Part.at(cell, "tcPr")
           fill = @inks.fill(own) || @style.fill(row, column)
+          fill = @ground if fill == "none"
           words = Writing.new(@part, @inks, [ Part.at(cell, "txBody") ].compact, @placeholders.styles(cell), lettering: @style.lettering(row, column), bold: @style.bold?(row, column), even: false).words(MARGINS.map { |name| own&.[](name) })
           sides = LINES.to_h { |side, name| [ side, line(Part.at(own, name), @style.line(side, row, column)) ] }
           Slides::Table::Cell.new(words: words, fill: seen(fill), sides: sides, vertical: Writing::ANCHOR.fetch(own&.[]("anchor"), "top"), across: [ cell["gridSpan"].to_i, 1 ].max, down: [ cell["rowSpan"].to_i, 1 ].max)

@@ -9,7 +9,6 @@ module Usher
         # Of ready lines (ISO/IEC 29500-1, 20.1.10.48): dashes and gaps, in stroke widths.
         DASHES = { "dot" => [ 1, 3 ], "sysDot" => [ 1, 1 ], "dash" => [ 4, 3 ], "sysDash" => [ 3, 1 ], "lgDash" => [ 8, 3 ], "dashDot" => [ 4, 3, 1, 3 ], "sysDashDot" => [ 3, 1, 1, 1 ], "lgDashDot" => [ 8, 3, 1, 3 ],
           "sysDashDotDot" => [ 3, 1, 1, 1, 1, 1 ], "lgDashDotDot" => [ 8, 3, 1, 3, 1, 3 ] }.transform_values { |lengths| Items::Dash.own(lengths) }.merge("solid" => "solid").freeze
-        GREYS = %w[#000000 #ffffff].freeze
         USUAL_BREADTH = 0.75 # points
         GAMMA = 2.3 # of colours, where they are made lighter or darker by light
 
@@ -81,15 +80,17 @@ module Usher
         # cannot be a fill.
         def photo(fill, part)
           bytes = part&.related(Part.relation(Part.at(fill, "blip"), "embed"))&.bytes
-          Photo.new(bytes, tile: self.class.tile(fill), inks: duotone(fill)) if Photo.reads?(bytes)
+          Photo.new(bytes, tile: self.class.tile(fill), toned: toning(fill)) if Photo.reads?(bytes)
         end
 
-        # The two colours that stand for black and white in the picture of a fill, or nil.
-        def duotone(fill)
+        # How the colours of the picture of a fill are changed: see Toning, or nil.
+        def toning(fill)
           blip = Part.at(fill, "blip")
-          return GREYS if Part.at(blip, "grayscl")
-          found = Part.at(blip, "duotone")&.element_children.to_a.filter_map { |node| base(node)&.then { |colour| changed(colour, node.element_children) } }
-          found if found.size == 2
+          return Toning::GREY if Part.at(blip, "grayscl")
+          light = Part.at(blip, "lum")
+          return Toning.lighter(*%w[bright contrast].map { |name| share(light[name]).clamp(-1, 1) }) if light
+          two = Part.at(blip, "duotone")&.element_children.to_a.filter_map { |node| base(node)&.then { |colour| changed(colour, node.element_children) } }
+          Toning.between(*two) if two.size == 2
         end
 
         # How a shape is painted, by its own properties or else by its style. Answers with a Look.

@@ -125,9 +125,9 @@ module Usher
           crop = nil if crop && crop.last(2).min < 0.02
           opacity = Part.at(blip, "alphaModFix")&.[]("amt")&.to_f&./(100_000) || 1
           told = { alt: named(node)["descr"], flips: flips, link: link(node) }
-          look, tile, inks = @inks.look(properties, style), OpenXml::Inks.tile(fill), @inks.duotone(fill)
-          form = cut(properties, box, always: tile || inks) if Photo.reads?(part&.bytes)
-          return @canvas.drawn(form, box, look.tap { look.fill, look.paint, look.opacity = Chart::GREY, Photo.new(part.bytes, crop: crop, tile: tile, inks: inks), opacity }, **told) if form
+          look, tile, toned = @inks.look(properties, style), OpenXml::Inks.tile(fill), @inks.toning(fill)
+          form = cut(properties, box, always: tile || toned) if Photo.reads?(part&.bytes)
+          return @canvas.drawn(form, box, look.tap { look.fill, look.paint, look.opacity = Chart::GREY, Photo.new(part.bytes, crop: crop, tile: tile, toned: toned), opacity }, **told) if form
           @canvas.picture(part&.name, part&.bytes, box, crop: crop, round: rounded(Part.at(properties, "prstGeom"), box), opacity: opacity.clamp(0.05, 1), look: look, **told)
         end
 
@@ -186,7 +186,10 @@ module Usher
         def chart(data) = @part.related(Part.relation(Part.at(data, "chart"), "id"))&.then { |part| OpenXml::KeptChart.read(part.root, @inks.with(part.follow("themeOverride"))) }
 
         # A diagram as it was last drawn, which is kept beside its data.
-        def drawing_of(data) = kept(data)&.root&.at_xpath(".//*[local-name()='dataModelExt']")&.then { |extension| @part.related(extension["relId"]) }
+        def drawing_of(data)
+          drawing = kept(data)&.root&.at_xpath(".//*[local-name()='dataModelExt']")&.then { |extension| @part.related(extension["relId"]) }
+          drawing if Part.at(drawing&.root, "spTree")&.element_children.to_a.any? { |child| DRAW.key?(child.name) }
+        end
 
         def diagram(data) = kept(data)&.then { |part| OpenXml::Diagram.read(part.root, @inks.of_theme("accent1") || Colour::TIDE) }
 

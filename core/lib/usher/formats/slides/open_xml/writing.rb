@@ -26,7 +26,7 @@ module Usher
         def words(said = INSETS.keys.map { |name| frame(name) })
           insets = said.zip(INSETS.values).map { |own, usual| (own&.to_f || usual) / OpenXml::POINT }
           Words.new(Part.all(@bodies.first, "p").flat_map { |paragraph| read(paragraph) }, insets: insets, anchor: ANCHOR.fetch(frame("anchor"), "top"), fits: !Part.at(@frames.first, "normAutofit").nil?,
-            wraps: frame("wrap") != "none", turn: TURNS.fetch(frame("vert"), 0))
+            wraps: frame("wrap") != "none", turn: TURNS.fetch(frame("vert"), 0), columns: frame("numCol").to_i, gutter: frame("spcCol").to_f / OpenXml::POINT)
         end
 
         private
