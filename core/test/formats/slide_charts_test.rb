@@ -80,6 +80,11 @@ class SlideChartsTest < CoreTest
     assert_empty words_on(charted("pieChart", { "Quay" => [ 2, 4, 3 ] }, axes: axes)) & %w[Day Metres]
   end
 
+  def test_an_axis_of_values_close_to_each_other_does_not_begin_at_nothing
+    scale = Usher::Formats::Slides::Chart::Scale
+    assert_equal [ [ 11.0, 14.5 ], [ 0, 16 ], [ 0, 14 ], [ 0, 14 ] ], [ [ [ 12.0, 14.0 ] ], [ [ 12.0, 15.0 ] ], [ [ 13.0 ] ], [ [ 12.0, 14.0 ], { low: 0, high: 14 } ] ].map { |values, more| scale.new(values, **more.to_h).then { |one| [ one.low, one.high ] } }
+  end
+
   def test_words_stand_at_their_axis_also_where_values_lie_below_it
     foot = ->(inner) { charted("barChart", { "Quay" => [ 2, -4, 3 ] }, axes: "<c:catAx>#{inner}</c:catAx><c:valAx/>").items.then { |items| [ "Mon", "-4" ].map { |words| items.find { |item| item["text"] == words }["y"] } } }
     assert_operator foot.("").reduce(:-), :<, -60, "above the lowest number"

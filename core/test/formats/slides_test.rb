@@ -218,6 +218,15 @@ class SlidesTest < CoreTest
     assert_equal 2, cell.(outer + inner, rows: 2).count { |item| item["text"] == "Ropes" }
   end
 
+  def test_words_of_a_cell_may_run_up_or_down
+    cell = ->(way) { "<a:tc><a:txBody><a:bodyPr/><a:p><a:r><a:t>Lighthouse</a:t></a:r></a:p></a:txBody><a:tcPr #{%(vert="#{way}") if way}/></a:tc>" }
+    table = %(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="2540000" cy="127000"/></p:xfrm><a:graphic><a:graphicData><a:tbl><a:tblGrid><a:gridCol w="1270000"/><a:gridCol w="1270000"/></a:tblGrid><a:tr h="127000">#{cell.("vert270")}#{cell.(nil)}</a:tr></a:tbl></a:graphicData></a:graphic></p:graphicFrame>)
+    items = pptx_slide(table).items
+    turned = items.find { |item| item["kind"] == "text" }
+    assert_equal [ [ "", "Lighthouse" ], [ "Lighthouse", 270.0 ] ], [ items.select { |item| item["kind"] == "tile" }.map { |item| item["text"] }, turned.values_at("text", "angle") ]
+    assert_operator items.first["height"], :>, 60, "as high as the word is long"
+  end
+
   def test_a_table_style_refers_to_the_theme
     refer = ->(name, index, colour) { %(<a:#{name} idx="#{index}"><a:srgbClr val="#{colour}"/></a:#{name}>) }
     parts = %(<a:tblBg>#{refer.("fillRef", 2, "F7DFA6")}</a:tblBg><a:wholeTbl><a:tcStyle><a:tcBdr><a:left>#{refer.("lnRef", 1, "1D7758")}</a:left><a:right>#{refer.("lnRef", 0, "1D7758")}</a:right><a:top><a:ln w="50800"><a:solidFill><a:srgbClr val="231A1E"/></a:solidFill></a:ln></a:top></a:tcBdr><a:fill><a:noFill/></a:fill></a:tcStyle></a:wholeTbl><a:firstRow><a:tcStyle>#{refer.("fillRef", 1, "1E6079")}</a:tcStyle></a:firstRow>)

@@ -72,24 +72,27 @@ module Usher
         end
 
         def high(cell, width, scale, factor)
+          return cell.words.length(scale * factor) if cell.words.turned?
           return cell.words.height(width, scale * factor) if cell.words.mixed?
           tile(cell, 0, 0, width, 1, scale, factor).height - edge(cell, scale) + cell.words.tail(scale * factor)
         end
 
-        # Words that one text cannot be lie over their tile.
+        # Words that one text cannot be, or that are turned, lie over their tile.
+        def apart?(cell) = cell.words.mixed? || cell.words.turned?
+
         def apart(cell, x, y, width, height, scale)
-          cell.words.mixed? ? cell.words.items(Geometry::Box.new(x, y, width, height, 0), scale, anchor: cell.vertical, whole: true).map { |values| { "kind" => "text", **values } } : []
+          apart?(cell) ? cell.words.items(Geometry::Box.new(x, y, width, height, 0), scale, anchor: cell.vertical, whole: true).map { |values| { "kind" => "text", **values } } : []
         end
 
         # Tiles with a line around them share it with their neighbours.
         def tile(cell, x, y, width, height, scale, factor)
           edge = edge(cell, scale)
           written = cell.words.together(scale * factor)
-          written = written.merge("text" => "", "marks" => [], "lists" => []) if cell.words.mixed?
+          written = written.merge("text" => "", "marks" => [], "lists" => []) if apart?(cell)
           written = written.merge("text" => written["text"][0, 2_000])
           Items.build("kind" => "tile", "id" => "t", "x" => x, "y" => y, "width" => width + edge, "height" => height + edge, "round" => 0, "card" => cell.fill || "none", "border" => cell.border&.colour || "none", "border_width" => [ edge, 0.5 ].max, "vertical" => cell.vertical, "padding" => cell.words.padding(scale * factor, width), **written)
         end
-        private_class_method :heights, :needed, :high, :apart, :tile, :laid, :lines, :edge, :broad
+        private_class_method :heights, :needed, :high, :apart?, :apart, :tile, :laid, :lines, :edge, :broad
       end
     end
   end

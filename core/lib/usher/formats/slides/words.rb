@@ -96,6 +96,14 @@ module Usher
         # Whether one text cannot be all of it, because its paragraphs stand differently.
         def mixed? = @paragraphs.reject { |one| one.text.strip.empty? }.map(&:stance).transpose.any? { |all| all.compact.uniq.size > 1 }
 
+        def turned? = !@turn.zero?
+
+        # Page units that their longest word needs along a line, with what is before and behind it.
+        def length(scale)
+          words = @paragraphs.flat_map(&:runs).flat_map { |run| run.text.split.map { |word| Text::Faces.fetch(run.font, bold: run.bold || false).width(word) * run.size } }
+          ((words.max || 0) + @insets.values_at(0, 2).sum) * scale
+        end
+
         # Page units that they are high in a box so wide, with what is above and below them. scale: page units of a point.
         def height(width, scale)
           left, top, right, bottom = @insets.map { |inset| inset * scale }

@@ -4,6 +4,7 @@ module Usher
       # The axis of values: from where to where it goes, and in which steps.
       class Chart::Scale
         ROOM = 0.05 # of its length, above the greatest value
+        CLOSE = 1 / 6.0 # of the greatest: where values are no further from each other, their axis does not begin at nothing
         STEPS = [ 1, 2, 5, 10 ].freeze
         MOST = 40 # steps
 
@@ -11,12 +12,14 @@ module Usher
 
         # values: all that are shown; low, high, step: as the file says them, nil for what fits; most: as many steps as there is room
         # for; bound: whether the greatest value may touch the end.
-        def initialize(values, low: nil, high: nil, step: nil, most: 10, bound: false, zero: true)
-          least, greatest = [ *(0.0 if zero), *values ].minmax
+        def initialize(values, low: nil, high: nil, step: nil, most: 10, bound: false)
+          least, greatest = values.minmax
           least, greatest = 0.0, 1.0 if least.nil?
+          close = least.positive? && greatest > least && greatest - least < greatest * CLOSE
+          least, greatest = [ least, 0.0 ].min, [ greatest, 0.0 ].max unless close
           greatest = least + 1 if greatest == least
           room = bound ? 0 : (greatest - least) * ROOM
-          from, to = low || (least.negative? || !zero ? least - room : least), high || (greatest.positive? || !zero ? greatest + room : greatest)
+          from, to = low || (least - (close ? (greatest - least) / 2 : least.negative? ? room : 0)), high || (greatest.positive? ? greatest + room : greatest)
           to = from + 1 if to <= from
           @step = step&.positive? && (to - from) / step <= MOST ? step : self.class.nice((to - from) / most.clamp(1, 10))
           @low, @high = low || (from / @step).floor * @step, high || (to / @step - 1e-9).ceil * @step

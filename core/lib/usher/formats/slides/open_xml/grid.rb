@@ -41,7 +41,7 @@ module Usher
           own = Part.at(cell, "tcPr")
           fill = @inks.fill(own) || @style.fill(row, column)
           fill = @ground if fill == "none"
-          words = Writing.new(@part, @inks, [ Part.at(cell, "txBody") ].compact, @placeholders.styles(cell), lettering: @style.lettering(row, column), bold: @style.bold?(row, column), even: false).words(MARGINS.map { |name| own&.[](name) })
+          words = Writing.new(@part, @inks, [ Part.at(cell, "txBody") ].compact, @placeholders.styles(cell), lettering: @style.lettering(row, column), bold: @style.bold?(row, column), even: false).words(MARGINS.map { |name| own&.[](name) }, way: own&.[]("vert"))
           sides = LINES.to_h { |side, name| [ side, line(Part.at(own, name), @style.line(side, row, column)) ] }
           Slides::Table::Cell.new(words: words, fill: seen(fill), sides: sides, vertical: Writing::ANCHOR.fetch(own&.[]("anchor"), "top"), across: [ cell["gridSpan"].to_i, 1 ].max, down: [ cell["rowSpan"].to_i, 1 ].max)
         end

@@ -22,11 +22,11 @@ module Usher
           @frames = bodies.filter_map { |body| Part.at(body, "bodyPr") }
         end
 
-        # said: what the insets are said by, [left, top, right, bottom] in EMU; nil where it does not say one.
-        def words(said = INSETS.keys.map { |name| frame(name) })
+        # said: what the insets are said by, [left, top, right, bottom] in EMU, nil where it does not say one; way: in which lines run.
+        def words(said = INSETS.keys.map { |name| frame(name) }, way: frame("vert"))
           insets = said.zip(INSETS.values).map { |own, usual| (own&.to_f || usual) / OpenXml::POINT }
           Words.new(Part.all(@bodies.first, "p").flat_map { |paragraph| read(paragraph) }, insets: insets, anchor: ANCHOR.fetch(frame("anchor"), "top"), fits: !Part.at(@frames.first, "normAutofit").nil?,
-            wraps: frame("wrap") != "none", turn: TURNS.fetch(frame("vert"), 0), columns: frame("numCol").to_i, gutter: frame("spcCol").to_f / OpenXml::POINT)
+            wraps: frame("wrap") != "none", turn: TURNS.fetch(way, 0), columns: frame("numCol").to_i, gutter: frame("spcCol").to_f / OpenXml::POINT)
         end
 
         private
