@@ -6,6 +6,6 @@ class LineBreaksController < ApplicationController
   def create
     item = Usher::Items.build("id" => "typing", "x" => 0, "y" => 0, "height" => 0, **asked)
     raise Usher::Invalid, "That has no lines." unless item.respond_to?(:lines)
-    render json: { lines: item.lines.map { |line| [ line.from, line.to, line.marker, line.rtl ] }, height: item.height }
+    render json: { lines: item.lines.map { |line| [ line.from, line.to, line.marker, line.rtl, item.spread(line).round(2) ] }, height: item.height }
   end
 end

@@ -175,6 +175,18 @@ class SlideWordsTest < CoreTest
     assert_equal [ "plain", [ { "from" => 20, "to" => 23, "font" => "code" } ] ], item.values_at("font", "marks")
   end
 
+  def test_letters_whose_colour_is_left_open_are_as_all_are
+    behind = '<style:style style:name="B" style:family="graphic"><style:text-properties fo:color="#b3411d"/></style:style>'
+    colour = ->(said) { odp(box("<text:p>Ebb</text:p>", more: 'draw:style-name="G"'), styles: %(#{behind}<style:style style:name="G" style:family="graphic" style:parent-style-name="B"><style:text-properties #{said}/></style:style>)).first["colour"] }
+    assert_equal [ "#b3411d", Usher::Colour::INK ], [ "", 'style:use-window-font-color="true" fo:opacity="0%"' ].map(&colour)
+  end
+
+  def test_words_may_reach_both_edges
+    just = pptx(Decks.shape(at: [ 0, 0, 90, 90 ], paragraphs: '<a:p><a:pPr algn="just"/><a:r><a:t>Ebb</a:t></a:r></a:p>')).first
+    odf = odp(box('<text:p text:style-name="J">Ebb</text:p>'), styles: '<style:style style:name="J" style:family="paragraph"><style:paragraph-properties fo:text-align="justify"/></style:style>').first
+    assert_equal %w[both both], [ just["align"], odf["align"] ]
+  end
+
   def test_words_go_on_from_column_to_column
     tides = (1..12).map { |n| "Tide #{n}" }
     body = '<a:bodyPr lIns="0" rIns="0" tIns="0" bIns="0" numCol="3" spcCol="127000"/>'

@@ -116,6 +116,19 @@ class SlidesTest < CoreTest
     assert_equal [ %w[text], %w[picture] ], [ gone.items.map { |item| item["kind"] }, gone.missing ]
   end
 
+  def test_a_film_that_is_not_there_is_the_picture_of_it
+    film = %(<p:pic><p:nvPicPr><p:cNvPr id="4" name=""/><p:cNvPicPr/><p:nvPr><a:videoFile r:link="gone"/></p:nvPr></p:nvPicPr><p:blipFill><a:blip r:embed="i"/></p:blipFill><p:spPr>#{place([ 0, 0, 90, 90 ])}</p:spPr></p:pic>)
+    slide = pptx_slide({ tree: film, more: [ [ "i", "image", "../media/a.png" ] ] }, parts: { "ppt/media/a.png" => PNG })
+    assert_equal [ %w[picture], %w[video] ], [ slide.items.map { |item| item["kind"] }, slide.missing ]
+  end
+
+  def test_a_ground_may_let_something_through
+    ground = '<p:bg><p:bgPr><a:blipFill><a:blip r:embed="i">%s</a:blip></a:blipFill></p:bgPr></p:bg>'
+    backdrop = ->(clear) { pptx_slide({ tree: "", bg: format(ground, clear), more: [ [ "i", "image", "../media/a.png" ] ] }, parts: { "ppt/media/a.png" => PNG }).then { |slide| slide.pictures[slide.backdrop] } }
+    assert_match(/<image [^>]*opacity="0.3"/, backdrop.('<a:alphaModFix amt="30000"/>'))
+    refute_match(/opacity/, backdrop.("").b)
+  end
+
   def test_a_link_that_is_not_safe_opens_nothing
     linked = '<a:p><a:r><a:rPr><a:hlinkClick r:id="w"/></a:rPr><a:t>tide</a:t></a:r></a:p>'
     slide = pptx_slide({ tree: shape(at: [ 0, 0, 200, 50 ], paragraphs: linked), more: [ [ "w", "hyperlink", "javascript:alert(1)", true ] ] })
@@ -169,7 +182,7 @@ class SlidesTest < CoreTest
     cells = [ 0, 25_400, 9_999_999 ].map { |breadth| %(<a:tc><a:txBody><a:bodyPr/><a:p/></a:txBody><a:tcPr>#{lines.(breadth)}</a:tcPr></a:tc>) }
     table = %(<a:tbl><a:tblGrid>#{'<a:gridCol w="1270000"/>' * 3}</a:tblGrid><a:tr h="762000">#{cells.join}</a:tr></a:tbl>)
     slide = pptx_slide(%(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="3810000" cy="762000"/></p:xfrm><a:graphic><a:graphicData uri="table">#{table}</a:graphicData></a:graphic></p:graphicFrame>))
-    assert_equal [ 0.75, 3.33, 20 ], slide.items.map { |item| item["border_width"] }
+    assert_equal [ 0.75, 3.33, 60 ], slide.items.map { |item| item["border_width"] }
     thin = table.sub('<a:gridCol w="1270000"/>' * 3, '<a:gridCol w="1270000"/><a:gridCol w="10"/><a:gridCol w="10"/>').sub(lines.(25_400), "")
     narrow = pptx_slide(%(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="100" cy="762000"/></p:xfrm><a:graphic><a:graphicData uri="table">#{thin}</a:graphicData></a:graphic></p:graphicFrame>))
     assert_equal 3, narrow.items.size, "a column narrower than the line beside it"

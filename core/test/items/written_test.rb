@@ -183,6 +183,33 @@ class WrittenTest < CoreTest
     [ "", "(1", "x" * 500 ].each { |bad| assert_invalid { item("formula", source: bad) } }
   end
 
+  def test_lines_may_reach_both_edges
+    words = "At ebb the boats lie on the sand beside the old lighthouse\nand wait"
+    item = ->(**more) { Usher::Items.build("kind" => "text", "id" => "t", "x" => 0, "y" => 0, "width" => 400, "text" => words, "align" => "both", **more.transform_keys(&:to_s)) }
+    text = item.()
+    first, *middle, last = text.lines
+    ends = [ text.lines[-2], last ]
+    assert_equal [ 0, 0 ], ends.map { |line| text.spread(line) }, "the last line of a paragraph stays as it is"
+    spaces = words[first.from...first.to].count(" ")
+    natural = Usher::Text::Faces.fetch("read").width(words[first.from...first.to]) * text.size
+    assert_in_delta 400, natural + spaces * text.spread(first), 0.1
+    assert_operator middle.size, :>=, 1
+    moved = Nokogiri::XML("<g>#{text.draw}</g>").at("text").css("tspan").map { |piece| piece["dx"].to_f }
+    assert_equal [ text.spread(first).round(2) ] * spaces, moved
+    assert_equal 0, item.(align: "left").then { |left| left.spread(left.lines.first) }
+    hebrew = item.(text: "שלום " * 30)
+    assert_equal 0, hebrew.spread(hebrew.lines.first)
+    assert_equal 0, item.(text: "Lighthousekeepersdaughter " * 3, width: 120).then { |one| one.spread(one.lines.first) }, "where there is no space"
+  end
+
+  def test_what_is_behind_and_before_words_goes_with_them_to_the_edges
+    words = "At ebb the boats lie on the sand beside the old lighthouse"
+    text = Usher::Items.build("kind" => "text", "id" => "t", "x" => 0, "y" => 0, "width" => 400, "text" => words, "align" => "both", "marks" => [ { "from" => 0, "to" => words.index("lie"), "highlight" => "#e0a83a" } ])
+    line = text.lines.first
+    behind = Nokogiri::XML("<g>#{text.draw}</g>").css("rect").map { |rect| [ rect["x"].to_f, rect["width"].to_f ] }.drop(1).first
+    assert_in_delta [ words[line.from...line.to], words[0...words.index("lie")] ].min_by(&:length).then { |part| Usher::Text::Faces.fetch("read").width(part) * text.size + part.count(" ") * text.spread(line) }, behind[1], 0.5
+  end
+
   private
 
   def words_at(item) = Nokogiri::XML("<g>#{item.draw}</g>").at_css("text")["y"].to_f

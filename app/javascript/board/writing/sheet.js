@@ -5,10 +5,10 @@ export class Sheet {
     this.element = element
   }
 
-  // lines: [[from, to, marker, rtl], ...] as Ruby broke them, covering the script in order.
+  // lines: [[from, to, marker, rtl, page units more at each space], ...] as Ruby broke them, covering the script in order.
   draw(script, lines) {
     this.element.replaceChildren(
-      ...lines.map(([from, , marker, rtl], index) => {
+      ...lines.map(([from, , marker, rtl, spread], index) => {
         const next = lines[index + 1]?.[0] ?? script.length
         const ends = script.chars[next - 1] === "\n" && next > from
         const line = document.createElement("div")
@@ -19,6 +19,7 @@ export class Sheet {
         const first = (!from || script.chars[from - 1] === "\n") && list !== "under"
         if (script.entry(from) !== "none" && !(first && list === "hanging")) line.classList.add("in-list")
         if (rtl) line.dir = "rtl"
+        if (spread) line.style.wordSpacing = `${spread}px`
         if (from && first) line.classList.add("begins")
         line.append(...this.runs(script, from, ends ? next - 1 : next))
         if (!line.hasChildNodes()) line.append(document.createElement("br"))

@@ -10,7 +10,7 @@ module Usher
 
       attribute :card, Types::Colour.new, default: Colour::WHITE
       attribute :size, Types::Number.new(8..400), default: 34
-      attribute :align, Types::Choice.new("left", "middle", "right"), default: "middle"
+      attribute :align, Types::Choice.new(*ALIGNS), default: "middle"
       attribute :stroke, Types::Colour.new(none: true), default: Colour::INK
       attribute :stroke_width, Types::Number.new(0..200), default: 4
       attribute :tail, TIP, default: [ 0.2, 1.45 ]

@@ -23,7 +23,8 @@ module Usher
       # A line as the pieces of it that are not hidden.
       def draw_pieces(line, looks, baseline)
         shown = (line.from...line.to).reject { |index| hidden?(index) }
-        shown.slice_when { |a, b| b != a + 1 || looks[a] != looks[b] }.map do |run|
+        apart = spread(line).positive?
+        shown.slice_when { |a, b| b != a + 1 || looks[a] != looks[b] || (apart && text[a] == " ") }.map do |run|
           Markup.tag("text", { x: place_in_line(line, run.first), y: baseline - rise(looks[run.first]), "text-anchor": "start", direction: ("rtl" if line.rtl) }, span(text[run.first..run.last], looks[run.first]))
         end.join
       end

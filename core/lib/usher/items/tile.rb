@@ -8,10 +8,10 @@ module Usher
       attribute :colour, Types::Colour.new, default: Colour::TIDE
       attribute :size, Types::Number.new(8..400), default: 44
       attribute :bold, Types::Flag.new, default: true
-      attribute :align, Types::Choice.new("left", "middle", "right"), default: "middle"
+      attribute :align, Types::Choice.new(*ALIGNS), default: "middle"
       attribute :round, Types::Number.new(0..200), default: 16
       attribute :border, Types::Maybe.new(Types::Colour.new(none: true)), default: nil, spare: true # nil: as the letters
-      attribute :border_width, Types::Number.new(0.5..20), default: 3, spare: true # page units
+      attribute :border_width, Types::Number.new(0.5..60), default: 3, spare: true # page units
       attribute :vertical, Types::Choice.new("top", "middle", "bottom"), default: "middle", spare: true # where in it the words stand
       attribute :padding, Types::Maybe.new(Types::List.new(Types::Number.new(0..100), 2..2)), default: nil, spare: true # [across, down], page units
 

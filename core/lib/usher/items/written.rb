@@ -9,6 +9,7 @@ module Usher
       ABOVE, BELOW = 0.93, 0.27 # ems of what is highlighted, from the baseline
 
       # How a whole text looks, and what an editor of it has to know.
+      ALIGNS = %w[left middle right both].freeze # both: lines reach from edge to edge, but for the last of a paragraph
       LOOKS = %w[size font bold italic colour align leading gap hang tracking sign_colour].freeze
 
       def self.even? = true
@@ -23,7 +24,7 @@ module Usher
       attribute :italic, Types::Flag.new, default: false
       attribute :colour, Types::Colour.new, default: Colour::INK
       # "left" is where reading begins: the right side of a text that reads from the right.
-      attribute :align, Types::Choice.new("left", "middle", "right"), default: "left"
+      attribute :align, Types::Choice.new(*ALIGNS), default: "left"
       attribute :marks, Usher::Text::Marks::TYPE, default: []
       attribute :lists, Types::List.new(Types::Choice.new(*Usher::Text::Layout::LISTS), 0..2_000), default: []
       attribute :leading, Types::Number.new(0.5..5), default: Usher::Text::Layout::LEADING, spare: true # ems from one baseline to the next
@@ -52,6 +53,13 @@ module Usher
 
       # The lines as they are broken: [Text::Layout::Line, ...].
       def lines = layout.lines
+
+      # Page units by which each space of a line is broader so that its words reach both edges. Lines from the right have none.
+      def spread(line)
+        return 0 if align != "both" || line.rtl || text[line.to..].match?(/\A *(\n|\z)/)
+        spaces = text[line.from...line.to].count(" ")
+        spaces.zero? ? 0 : [ (width - 2 * across - (line.indent + layout.width(line.from, line.to)) * size) / spaces, 0 ].max
+      end
 
       private
 
@@ -101,10 +109,11 @@ module Usher
         direction = ("rtl" if line.rtl)
         return draw_marker(line, looks, baseline) if line.from == line.to
         return draw_marker(line, looks, baseline) + draw_pieces(line, looks, baseline) if redacted?
-        risen = 0
-        spans = runs(line, looks).map do |run|
+        risen, spaces, gap = 0, 0, spread(line)
+        spans = (gap.zero? ? runs(line, looks) : words_of(line, looks)).map do |run|
           up, risen = rise(looks[run.first]) - risen, rise(looks[run.first])
-          span(text[run.first..run.last], looks[run.first], up)
+          on, spaces = gap * spaces, text[run.first..run.last].count(" ")
+          span(text[run.first..run.last], looks[run.first], up, on)
         end
         draw_marker(line, looks, baseline) + Markup.tag("text", { x: x, y: baseline, "text-anchor": anchor, direction: direction }, spans.join)
       end
@@ -112,12 +121,15 @@ module Usher
       # The characters of a line that look alike: [[index, ...], ...].
       def runs(line, looks) = (line.from...line.to).chunk_while { |a, b| looks[a] == looks[b] }.to_a
 
+      # The same, each up to the next word.
+      def words_of(line, looks) = runs(line, looks).flat_map { |run| run.slice_when { |a, b| text[a] == " " && text[b] != " " }.to_a }
+
       # What lies behind the words of a line.
       def highlights(line, looks, baseline)
         runs(line, looks).filter_map do |run|
           look = looks[run.first]
           next if look.fetch("highlight", "none") == "none"
-          x, wide, high = place_in_line(line, run.first), layout.width(run.first, run.last + 1) * size, size * look.fetch("scale", 1)
+          x, wide, high = place_in_line(line, run.first), layout.width(run.first, run.last + 1) * size + spread(line) * text[run.first..run.last].count(" "), size * look.fetch("scale", 1)
           Markup.tag("rect", x: line.rtl ? x - wide : x, y: baseline - ABOVE * high, width: wide, height: (ABOVE + BELOW) * high, fill: look["highlight"])
         end.join
       end
@@ -134,12 +146,12 @@ module Usher
       # Page units by which letters of a look stand above the line.
       def rise(look) = Usher::Text::Marks.rise(look) * size
 
-      # up: page units above what was written before it.
-      def span(part, look, up = 0)
-        return Markup.escape(part) if look.empty? && up.zero?
+      # up: page units above what was written before it; on: further to the right.
+      def span(part, look, up = 0, on = 0)
+        return Markup.escape(part) if look.empty? && up.zero? && on.zero?
         scale = Usher::Text::Marks.scale(look)
         decoration = [ ("underline" if look["link"] || look["underline"]), ("line-through" if look["strike"]) ].compact.join(" ")
-        looks = { fill: look["colour"] || (Colour::TIDE if look["link"]), "font-family": (Usher::Text::Faces.family(look["font"]) if look["font"]), "font-size": (scale * size unless scale == 1), dy: (-up unless up.zero?), **thick(look),
+        looks = { fill: look["colour"] || (Colour::TIDE if look["link"]), "font-family": (Usher::Text::Faces.family(look["font"]) if look["font"]), "font-size": (scale * size unless scale == 1), dx: (on unless on.zero?), dy: (-up unless up.zero?), **thick(look),
           "text-decoration": (decoration unless decoration.empty?) }
         written = Markup.tag("tspan", looks, Markup.escape(part))
         look["link"] ? Markup.tag("a", { href: look["link"], target: "_blank", rel: "noopener noreferrer" }, written) : written
@@ -152,14 +164,14 @@ module Usher
         indent = line.indent * size
         left, right = across + (line.rtl ? 0 : indent), width - across - (line.rtl ? indent : 0)
         return [ (left + right) / 2.0, "middle" ] if align == "middle"
-        (align == "left") ^ line.rtl ? [ left, line.rtl ? "end" : "start" ] : [ right, line.rtl ? "start" : "end" ]
+        (align != "right") ^ line.rtl ? [ left, line.rtl ? "end" : "start" ] : [ right, line.rtl ? "start" : "end" ]
       end
 
       # Where a character of a line begins, from the left of the box: its left side, or its right one where the line reads
       # from the right.
       def place_in_line(line, index)
         x, anchor = anchored(line)
-        whole, before = [ line.to, index ].map { |to| layout.width(line.from, to) * size }
+        whole, before = [ line.to, index ].map { |to| layout.width(line.from, to) * size + spread(line) * text[line.from...to].count(" ") }
         begins = { "start" => 0, "middle" => whole / 2, "end" => whole }.fetch(anchor)
         line.rtl ? x + begins - before : x - begins + before
       end

@@ -64,7 +64,7 @@ module Usher
           layers.each do |part|
             paint = Part.at(part.root, "cSld", "bg") or next
             if (own = Part.at(paint, "bgPr"))
-              picture = Part.at(own, "blipFill")&.then { |fill| (inks.photo(fill, part) if Inks.tile(fill)) || part.related(Part.relation(Part.at(fill, "blip"), "embed")) }
+              picture = Part.at(own, "blipFill")&.then { |fill| (inks.photo(fill, part) if inks.changed?(fill)) || part.related(Part.relation(Part.at(fill, "blip"), "embed")) }
               return [ [ inks.fill(own), Colour::WHITE ].find { |one| one && one != "none" }, picture || inks.paint(own) ]
             end
             reference = Part.at(paint, "bgRef")

@@ -14,9 +14,9 @@ module Usher
 
         # bytes: of a picture of dots; crop: the part that is shown, [left, top, width, height] in shares; tile: how large it lies
         # beside itself, [across, down] in shares of its own size, nil where it is stretched; from: where in the box one of them lies,
-        # [across, down] in shares of what is left beside it; once: whether there is but that one; toned: see Toning, or nil.
-        def initialize(bytes, crop: nil, tile: nil, from: [ 0, 0 ], once: false, toned: nil)
-          @bytes, @crop, @tile, @from, @once, @toned = bare(bytes.b), crop || [ 0, 0, 1, 1 ], tile, from, once, toned
+        # [across, down] in shares of what is left beside it; once: whether there is but that one; toned: see Toning, or nil; opacity: 0 to 1.
+        def initialize(bytes, crop: nil, tile: nil, from: [ 0, 0 ], once: false, toned: nil, opacity: 1)
+          @bytes, @crop, @tile, @from, @once, @toned, @opacity = bare(bytes.b), crop || [ 0, 0, 1, 1 ], tile, from, once, toned, opacity
         end
 
         # Whether these bytes can be a fill.
@@ -39,7 +39,7 @@ module Usher
         # All of it, so large that the part to be shown is as large as that.
         def image((x, y), (width, height))
           left, top, wide, high = @crop
-          Markup.tag("image", href: "data:image/#{TYPES.fetch(@bytes[0, 2])};base64,#{[ @bytes ].pack('m0')}", x: x - left * width / wide, y: y - top * height / high, width: width / wide, height: height / high, preserveAspectRatio: "none", filter: ("url(##{TONED})" if @toned))
+          Markup.tag("image", href: "data:image/#{TYPES.fetch(@bytes[0, 2])};base64,#{[ @bytes ].pack('m0')}", x: x - left * width / wide, y: y - top * height / high, width: width / wide, height: height / high, preserveAspectRatio: "none", opacity: (@opacity if @opacity < 1), filter: ("url(##{TONED})" if @toned))
         end
 
         def toning

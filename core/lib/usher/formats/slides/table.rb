@@ -13,7 +13,7 @@ module Usher
           def border = sides.values.uniq.then { |all| all.first if all.one? }
         end
         SIZES = [ 1, 0.9, 0.8, 0.7, 0.6, 0.5 ].freeze # of letters, tried in turn until the table stays on the slide
-        BREADTHS = (0.75..20) # page units, of a line
+        BREADTHS = (0.75..60) # page units, of a line
         LEAST = 1 # page unit, of a cell's sides
         OVER = 4 # page units by which words may be higher than their row
 

@@ -12,7 +12,7 @@ module Usher
           def font = face.font
           def look = [ bold, italic, colour ]
         end
-        # align: "left", "middle" or "right"; list: one of Text::Layout::LISTS; indent: points before its sign, or its
+        # align: one of Items::Written::ALIGNS; list: one of Text::Layout::LISTS; indent: points before its sign, or its
         # first line; hang: points that its words stand behind the sign, nil for the usual; leading: from one line to
         # the next, in lines that have all room they need; before, after: points between it and its neighbours.
         # sign_colour: of its sign, "#rrggbb", nil for that of its words.
@@ -200,7 +200,7 @@ module Usher
         def across(block, wide, scale)
           indent = [ block.first.indent * scale, wide * 0.6 ].min
           more = kerned(block, wide - indent)
-          { "x" => indent - more * { "left" => 0, "middle" => 0.5, "right" => 1 }.fetch(block.first.align), "width" => wide - indent + more }
+          { "x" => indent - more * { "middle" => 0.5, "right" => 1 }.fetch(block.first.align, 0), "width" => wide - indent + more }
         end
 
         # How much broader a line is for letters that are measured too wide.

@@ -5,12 +5,13 @@ module Usher
       # first: the span, the paragraph, the shape.
       class OpenDocument::Writing
         Node = OpenDocument::Node
-        ALIGN = { "center" => "middle", "end" => "right", "right" => "right" }.freeze
+        ALIGN = { "center" => "middle", "end" => "right", "right" => "right", "justify" => "both" }.freeze
         ANCHOR = { "middle" => "middle", "bottom" => "bottom" }.freeze
         PADDING = %w[padding-left padding-top padding-right padding-bottom].freeze
         INSETS = [ 7.1, 3.5, 7.1, 3.5 ].freeze # points, where nothing is said
         BARE = [ 0, 0, 0, 0 ].freeze # the same of titles, outlines and notes
         BLOCKS = %w[p h].freeze
+        PLAIN = "use-window-font-color".freeze
         USUAL = 18 # points, of letters
         STEP = 18 # points further in for each level of a list
 
@@ -105,7 +106,7 @@ module Usher
           runs = [ run("", own, level) ] if runs.empty?
           before, after = %w[margin-top margin-bottom].map { |side| Node.points(said(own, level, side)) }
           side, hang = align(own, level), -Node.points(said(own, level, "text-indent")).to_f
-          hanging = level.zero? && side == "left" && hang.positive? && hang <= Node.points(said(own, level, "margin-left")).to_f
+          hanging = level.zero? && %w[left both].include?(side) && hang.positive? && hang <= Node.points(said(own, level, "margin-left")).to_f
           Words::Paragraph.new(runs: runs, align: side, list: hanging ? "hanging" : "none", hang: (hang if hanging), indent: indent(own, level), leading: leading(own, level, runs.max_by(&:size)), before: before, after: after)
         end
 
@@ -151,9 +152,9 @@ module Usher
           text = text.upcase if look.("text-transform") == "uppercase"
           position = look.("text-position").to_s[/\A\S+/]
           lined = ->(kind) { %w[style type].any? { |name| ![ nil, "none" ].include?(look.("text-#{kind}-#{name}")) } }
-          colour, ground = %w[color background-color].map { |name| look.(name)&.downcase&.slice(/\A#\h{6}\z/) }
+          colour, ground = [ ink(styles, level), look.("background-color") ].map { |said| said&.downcase&.slice(/\A#\h{6}\z/) }
           Words::Run.new(text: text, size: size(styles, level), face: face(look), bold: look.("font-weight").then { |weight| weight == "bold" || weight.to_i >= 600 }, italic: look.("font-style") == "italic",
-            colour: faded(colour || Colour::INK, look.("opacity")), link: link, underline: lined.("underline"), strike: lined.("line-through"), highlight: ground, tracking: Node.points(look.("letter-spacing")).to_f,
+            colour: colour ? faded(colour, look.("opacity")) : Colour::INK, link: link, underline: lined.("underline"), strike: lined.("line-through"), highlight: ground, tracking: Node.points(look.("letter-spacing")).to_f,
             shift: %w[super sub].include?(position) ? position : Words.shift(position.to_f))
         end
 
@@ -177,11 +178,18 @@ module Usher
           found.end_with?("%") ? USUAL * found.to_f / 100 : Node.points(found) || USUAL
         end
 
-        # What is said first, of the text's own styles, of the level's, of the shape's.
-        def said(styles, level, attribute)
+        # What is said first.
+        def said(styles, level, attribute) = chain(styles, level).lazy.filter_map { |node| OpenDocument::Styles.said(node, attribute, words: true) }.first
+
+        # The colour of letters, nil where the nearest style that speaks of it leaves it to whoever shows them (20.390).
+        def ink(styles, level)
+          chain(styles, level).lazy.filter_map { |node| OpenDocument::Styles.said(node, PLAIN, words: true) == "true" ? PLAIN : OpenDocument::Styles.said(node, "color", words: true) }.first
+        end
+
+        # The text's own styles, those of the level, those of the shape, and what is behind all.
+        def chain(styles, level)
           own = [ *styles, ([ @family, level_style(level) ] if level_style(level)), [ @family, @name ] ].compact
-          chain = own.flat_map { |family, name| @styles.lineage(family, name).select { |node| node["name"] } } + %w[graphic paragraph].flat_map { |family| @styles.lineage(family, nil) }
-          chain.lazy.filter_map { |node| OpenDocument::Styles.said(node, attribute, words: true) }.first
+          own.flat_map { |family, name| @styles.lineage(family, name).select { |node| node["name"] } } + %w[graphic paragraph].flat_map { |family| @styles.lineage(family, nil) }
         end
 
         # "Harbour-outline2" for the second level of a shape whose looks build on "Harbour-outline1".

@@ -28,6 +28,9 @@ module Usher
         # How large the picture of a fill lies beside itself, [across, down] in shares of its own size; nil where it does not.
         def self.tile(fill) = Part.at(fill, "tile")&.then { |node| %w[sx sy].map { |side| node[side] ? node[side].to_f.abs.clamp(1_000, 10_000_000) / 100_000 : 1 } }
 
+        # How much of what lies behind it the picture of a fill lets through: 1 is nothing.
+        def self.clear(fill) = (Part.at(fill, "blip", "alphaModFix")&.[]("amt")&.to_f&./(100_000) || 1).clamp(0, 1)
+
         # The colour that an element holds ("#rrggbb"), or nil.
         def colour(holder)
           node = holder&.element_children&.find { |child| child.name.end_with?("Clr") }
@@ -76,12 +79,14 @@ module Usher
           joined(lit(colour) { |part| by.negative? ? part * share : 1 - (1 - part) * share })
         end
 
-        # The picture of a fill, as the part that holds it has it, where it lies beside itself or belongs to the theme; nil where it
-        # cannot be a fill.
+        # The picture of a fill, as the part that holds it has it; nil where it cannot be a fill.
         def photo(fill, part)
           bytes = part&.related(Part.relation(Part.at(fill, "blip"), "embed"))&.bytes
-          Photo.new(bytes, tile: self.class.tile(fill), toned: toning(fill)) if Photo.reads?(bytes)
+          Photo.new(bytes, tile: self.class.tile(fill), toned: toning(fill), opacity: self.class.clear(fill)) if Photo.reads?(bytes)
         end
+
+        # Whether the picture of a fill is shown otherwise than it is.
+        def changed?(fill) = self.class.tile(fill) || self.class.clear(fill) < 1 || toning(fill)
 
         # How the colours of the picture of a fill are changed: see Toning, or nil.
         def toning(fill)

@@ -92,8 +92,10 @@ module Usher
           box, flips = placed([ properties, *@placeholders.behind(node).map { |one| Part.at(one, "spPr") } ].compact)
           return unless box
           played = Part.at(node.element_children.first, "nvPr")&.element_children&.find { |child| PLAYED.key?(child.name) }
-          return @canvas.media(PLAYED[played.name], media(played)&.name, box) if played
+          film = media(played) if played
+          return @canvas.media(PLAYED[played.name], film.name, box) if film
           image(node, Part.at(node, "blipFill"), box, flips, properties)
+          @canvas.miss(PLAYED[played.name]) if played
         end
 
         # How round the corners of a picture in this form are; one in a circle is as round as it can be.
@@ -123,7 +125,7 @@ module Usher
           left, top, right, bottom = %w[l t r b].map { |side| (Part.at(fill, "srcRect")&.[](side).to_f / 100_000).clamp(0, 0.95) }
           crop = [ left, top, 1 - left - right, 1 - top - bottom ] if [ left, top, right, bottom ].any?(&:positive?)
           crop = nil if crop && crop.last(2).min < 0.02
-          opacity = Part.at(blip, "alphaModFix")&.[]("amt")&.to_f&./(100_000) || 1
+          opacity = OpenXml::Inks.clear(fill)
           told = { alt: named(node)["descr"], flips: flips, link: link(node) }
           look, tile, toned = @inks.look(properties, style), OpenXml::Inks.tile(fill), @inks.toning(fill)
           form = cut(properties, box, always: tile || toned) if Photo.reads?(part&.bytes)

@@ -5,7 +5,7 @@ module Usher
       # the paragraph, the shape, the placeholders behind it, the master, the presentation.
       class OpenXml::Writing
         Part = OpenXml::Part
-        ALIGN = { "ctr" => "middle", "r" => "right" }.freeze
+        ALIGN = { "ctr" => "middle", "r" => "right", "just" => "both", "justLow" => "both", "dist" => "both" }.freeze
         STEP = 18.0 # points for each level, where nothing is said
         STRUCK = %w[sngStrike dblStrike].freeze
         ANCHOR = { "ctr" => "middle", "b" => "bottom" }.freeze
@@ -45,7 +45,7 @@ module Usher
           largest, list = pieces.max_by(&:size), list(looks)
           line = largest.size * largest.face.line
           left, first = %w[marL indent].map { |name| said(looks, name)&.to_f&./(OpenXml::POINT) }
-          list = "hanging" if list == "none" && first&.negative? && left.to_f >= -first && align(looks) == "left"
+          list = "hanging" if list == "none" && first&.negative? && left.to_f >= -first && %w[left both].include?(align(looks))
           if Text::Layout::SIGNS[list] && left && first.to_f >= 0 && pieces.any? { |run| !run.text.strip.empty? }
             pieces.unshift(pieces.first.dup.tap { |sign| sign.text, sign.link, sign.colour = Text::Layout.sign(list, 1), nil, sign_colour(looks) || sign.colour }) # nothing is between it and the words
             list = "none"
