@@ -2,7 +2,7 @@ import test from "node:test"
 import assert from "node:assert/strict"
 import { sharp } from "surface/turns"
 import { staying } from "surface/geometry"
-import { dark } from "shared/colour"
+import { dark } from "board/pens"
 
 test("a turn of over 40 degrees that smoothing would miss is sharp, as in the core", () => {
   assert.equal(sharp([0, 0], [100, 0], [0, 1]), true)
