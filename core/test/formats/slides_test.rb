@@ -52,6 +52,14 @@ class SlidesTest < CoreTest
     assert_equal 1, (triangle["groups"] & ellipse["groups"]).size
   end
 
+  def test_groups_in_groups_lie_where_each_puts_the_next
+    group = ->(at, inner, content) { "<p:grpSp><p:nvGrpSpPr/><p:grpSpPr>#{place(at, inner: %(<a:chOff x="#{emu(inner[0])}" y="#{emu(inner[1])}"/><a:chExt cx="#{emu(inner[2])}" cy="#{emu(inner[3])}"/>))}</p:grpSpPr>#{content}</p:grpSp>" }
+    boat = shape(at: [ 300, 300, 50, 50 ], form: "rect", look: solid("000000"))
+    inner = group.([ 1000, 500, 50, 50 ], [ 300, 300, 100, 100 ], boat) # half as large, at the corner of what is around it
+    item = pptx_slide(group.([ 96, 54, 200, 200 ], [ 1000, 500, 100, 100 ], inner)).items.first
+    assert_equal [ 160.0, 90.0, 83.33, 83.33 ], item.values_at("x", "y", "width", "height")
+  end
+
   # Files before 2010 keep the picture of something of another program in a drawing in VML.
   def test_something_of_another_program_is_the_picture_that_is_kept_of_it
     frame = ->(name) { %(<p:graphicFrame><p:nvGraphicFramePr><p:cNvPr id="4" name="" descr="Tide table"/></p:nvGraphicFramePr><p:xfrm><a:off x="0" y="0"/><a:ext cx="1270000" cy="1270000"/></p:xfrm><a:graphic><a:graphicData uri="ole"><p:oleObj spid="#{name}" r:id="gone"><p:embed/></p:oleObj></a:graphicData></a:graphic></p:graphicFrame>) }

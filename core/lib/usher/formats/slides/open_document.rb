@@ -71,7 +71,7 @@ module Usher
             inks = painted(where, "drawing-page", node["style-name"]) || painted(where, "presentation", "#{node['name']}-background")
             next if inks.nil? || inks.kind == "none"
             photo = inks.photo(@archive.bytes(inks.picture)) if inks.picture && !inks.stretched?
-            return [ inks.fill == "none" ? Colour::WHITE : inks.fill, photo || inks.picture || inks.paint ]
+            return [ inks.fill == "none" ? Colour::WHITE : Paint.mean([ inks.fill, Colour::WHITE ], [ inks.opacity, 1 - inks.opacity ]), photo || inks.picture || inks.paint ]
           end
           [ Colour::WHITE, nil ]
         end

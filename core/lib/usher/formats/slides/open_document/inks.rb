@@ -16,8 +16,11 @@ module Usher
         def look
           stroke = said("stroke")
           Look.new(fill: fill, paint: paint, stroke: stroke.nil? || stroke == "none" ? "none" : colour("stroke-color") || "#000000", stroke_width: Node.points(said("stroke-width")) || 0,
-            dash: dash, opacity: said("opacity")&.end_with?("%") ? said("opacity").to_f / 100 : 1, heads: heads)
+            dash: dash, opacity: opacity, heads: heads)
         end
+
+        # 0 to 1: at 1 nothing is seen through it.
+        def opacity = said("opacity")&.end_with?("%") ? (said("opacity").to_f / 100).clamp(0, 1) : 1
 
         # "#rrggbb", or "none".
         def fill

@@ -9,6 +9,7 @@ module Usher
         # Of ready lines (ISO/IEC 29500-1, 20.1.10.48): dashes and gaps, in stroke widths.
         DASHES = { "dot" => [ 1, 3 ], "sysDot" => [ 1, 1 ], "dash" => [ 4, 3 ], "sysDash" => [ 3, 1 ], "lgDash" => [ 8, 3 ], "dashDot" => [ 4, 3, 1, 3 ], "sysDashDot" => [ 3, 1, 1, 1 ], "lgDashDot" => [ 8, 3, 1, 3 ],
           "sysDashDotDot" => [ 3, 1, 1, 1, 1, 1 ], "lgDashDotDot" => [ 8, 3, 1, 3, 1, 3 ] }.transform_values { |lengths| Items::Dash.own(lengths) }.merge("solid" => "solid").freeze
+        DOWN = 5_400_000 # the way of a gradient that says none
         USUAL_BREADTH = 0.75 # points
         GAMMA = 2.3 # of colours, where they are made lighter or darker by light
 
@@ -144,7 +145,7 @@ module Usher
         def graded(node)
           stops = Part.all(node, "gsLst", "gs").filter_map { |stop| colour(stop)&.then { |found| [ share(stop["pos"]), found, opacity_of(stop).clamp(0, 1) ] } }
           return if stops.size < 2
-          path = Part.at(node, "path") or return Gradient.new("linear", stops, angle: Part.at(node, "lin")&.[]("ang").to_f / 60_000)
+          path = Part.at(node, "path") or return Gradient.new("linear", stops, angle: (Part.at(node, "lin")&.[]("ang") || DOWN).to_f / 60_000)
           into = Part.at(path, "fillToRect")
           left, top, right, bottom = %w[l t r b].map { |side| share(into&.[](side)) }
           return RectangularGradient.new(stops, inner: [ left, top, 1 - right, 1 - bottom ].map { |side| side.clamp(0, 1) }) unless path["path"] == "circle"

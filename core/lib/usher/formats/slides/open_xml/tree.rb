@@ -12,10 +12,10 @@ module Usher
         ON = %w[1 true].freeze
         CONNECTOR = /\A(bent|curved)Connector/
 
-        # backdrop: whether it is a layout or a master, whose placeholders are not shown; groups: the
-        # Matrix of each group around it, innermost first; ground: the colour of the slide.
-        def initialize(part, canvas, inks, placeholders, backdrop: false, groups: [], ground: nil)
-          @part, @canvas, @inks, @placeholders, @backdrop, @groups, @ground = part, canvas, inks, placeholders, backdrop, groups, ground
+        # backdrop: whether it is a layout or a master, whose placeholders are not shown; group: the Matrix from what is drawn here to
+        # the slide, or nil; ground: the colour of the slide.
+        def initialize(part, canvas, inks, placeholders, backdrop: false, group: nil, ground: nil)
+          @part, @canvas, @inks, @placeholders, @backdrop, @group, @ground = part, canvas, inks, placeholders, backdrop, group, ground
           @painted = [] # properties of the groups around, which may paint what is in them, innermost first
         end
 
@@ -205,7 +205,7 @@ module Usher
 
         def parts_of(drawing, box)
           matrix = Matrix.new(box, Geometry::Box.new(0, 0, box.width, box.height, 0))
-          @canvas.together { self.class.new(drawing, @canvas, @inks, @placeholders, groups: [ matrix, *@groups ], ground: @ground).draw(Part.at(drawing.root, "spTree")) }
+          @canvas.together { self.class.new(drawing, @canvas, @inks, @placeholders, group: matrix, ground: @ground).draw(Part.at(drawing.root, "spTree")) }
         end
 
         # The same thing for readers that know more or less: the plain one.
@@ -214,11 +214,12 @@ module Usher
           draw(chosen) if chosen
         end
 
+        # matrix: from what is in a group to the slide.
         def within(matrix, properties)
-          @groups, @painted = [ matrix, *@groups ], [ properties, *@painted ]
+          outer, @group, @painted = @group, matrix, [ properties, *@painted ]
           yield
         ensure
-          @groups, @painted = @groups.drop(1), @painted.drop(1)
+          @group, @painted = outer, @painted.drop(1)
         end
 
         # The box in points of the first of these that has one, on the slide, and its flips; nil where none has.
@@ -226,7 +227,7 @@ module Usher
           frame = properties.filter_map { |one| Part.at(one, name) }.find { |one| pair(one, "off", "x", "y") && pair(one, "ext", "cx", "cy") } or return
           box = Geometry::Box.new(*pair(frame, "off", "x", "y"), *pair(frame, "ext", "cx", "cy"), frame["rot"].to_f / 60_000)
           flips = { "across" => "flipH", "down" => "flipV" }.select { |_, name| ON.include?(frame[name]) }.keys
-          @groups.reduce([ box, flips ]) { |(now, mirrored), matrix| matrix.apply(now, mirrored) }
+          @group ? @group.apply(box, flips) : [ box, flips ]
         end
 
         # Two measures in points.
