@@ -4,7 +4,9 @@ module Usher
       # The path of a form in OpenDocument (ISO/IEC 26300-1, 19.145), as an Outline in the units of its view box.
       class OpenDocument::EnhancedPath
         WORD = /[?$]\w+|-?\d*\.?\d+(?:e[+-]?\d+)?|[a-z]+|[A-Z]/
-        TAKES = { "M" => 2, "L" => 2, "C" => 6, "Q" => 4, "X" => 2, "Y" => 2, "T" => 6, "U" => 6, "A" => 8, "B" => 8, "W" => 8, "V" => 8, "G" => 4, "Z" => 0, "N" => 0, "F" => 0, "S" => 0 }.freeze
+        TAKES = { "M" => 2, "L" => 2, "C" => 6, "Q" => 4, "X" => 2, "Y" => 2, "T" => 6, "U" => 6, "A" => 8, "B" => 8, "W" => 8, "V" => 8, "G" => 4, "Z" => 0, "N" => 0, "F" => 0, "S" => 0, "H" => 0, "I" => 0, "J" => 0, "K" => 0 }.freeze
+        SHADES = { "H" => -0.4, "I" => -0.2, "J" => 0.4, "K" => 0.2 }.freeze # how much darker or lighter, as LibreOffice adds it to what the standard has
+        OTHER = { "X" => "Y", "Y" => "X" }.freeze # quadrants in a row leave along x and y by turns
         MOST = 5_000 # commands
 
         # data: the path; equations: what its words stand for.
@@ -22,7 +24,7 @@ module Usher
             given = @words.shift(count).map { |word| @equations[word] }
             break if given.size < count
             draw(command, given)
-            command = nil if count.zero?
+            command = count.zero? ? nil : OTHER.fetch(command, command)
           end
           @outline
         end
@@ -42,12 +44,13 @@ module Usher
           when "F" then @outline.paint(fill: false)
           when "S" then @outline.paint(stroke: false)
           when "N" then @outline.apart
+          when *SHADES.keys then @outline.paint(shade: SHADES[command])
           end
         end
 
         def turn(from, to) = (to - from).then { |by| by.abs >= 360 ? 360 : by % 360 }
 
-        # A quarter of an ellipse, which leaves along x or along y; in a row of them each the other way round.
+        # A quarter of an ellipse, which leaves along x or along y.
         def quadrant(command, to)
           x, y = @outline.at
           along = command == "X"

@@ -46,7 +46,7 @@ module Usher
         # What a form draws by its own path and equations, as an Outline in shares of the box; nil where it has none.
         def enhanced(geometry)
           left, top, wide, high = view(geometry) || return
-          outline = OpenDocument::EnhancedPath.new(geometry["enhanced-path"].to_s, equations(geometry)).outline
+          outline = OpenDocument::EnhancedPath.new((geometry["enhanced-path", "drawooo"] || geometry["enhanced-path"]).to_s, equations(geometry)).outline
           return if outline.parts.empty?
           outline.tap { |drawn| drawn.parts.each { |part| part.points.map! { |x, y| [ (x - left) / wide, (y - top) / high ] } } }
         end
