@@ -7,9 +7,9 @@ class SlideChartsTest < CoreTest
   include Decks
 
   # The chart's part, with series of values.
-  def charted(kind, series, categories: %w[Mon Tue Wed], more: "", title: "High water", axes: "", beside: "", own: "", parts: {})
+  def charted(kind, series, categories: %w[Mon Tue Wed], more: "", title: "High water", axes: "", beside: "", own: "", cached: "str", parts: {})
     kept = ->(values) { values.each_with_index.map { |value, index| %(<c:pt idx="#{index}"><c:v>#{value}</c:v></c:pt>) unless value.nil? }.join }
-    rows = series.map { |name, values| %(<c:ser>#{own}<c:tx><c:strRef><c:strCache>#{kept.([ name ])}</c:strCache></c:strRef></c:tx><c:cat><c:strRef><c:strCache>#{kept.(categories)}</c:strCache></c:strRef></c:cat><c:val><c:numRef><c:numCache>#{kept.(values)}</c:numCache></c:numRef></c:val></c:ser>) }.join
+    rows = series.map { |name, values| %(<c:ser>#{own}<c:tx><c:strRef><c:strCache>#{kept.([ name ])}</c:strCache></c:strRef></c:tx><c:cat><c:#{cached}Ref><c:#{cached}Cache>#{"<c:formatCode>mm/yy</c:formatCode>" if cached == "num"}#{kept.(categories)}</c:#{cached}Cache></c:#{cached}Ref></c:cat><c:val><c:numRef><c:numCache>#{kept.(values)}</c:numCache></c:numRef></c:val></c:ser>) }.join
     xml = %(<c:chartSpace xmlns:c="urn:c" xmlns:a="urn:a"><c:chart><c:title><c:tx><c:rich><a:p><a:r><a:t>#{title}</a:t></a:r></a:p></c:rich></c:tx></c:title><c:plotArea><c:#{kind}>#{more}#{rows}</c:#{kind}>#{axes}</c:plotArea>#{beside}</c:chart></c:chartSpace>)
     frame = %(<p:graphicFrame><p:nvGraphicFramePr><p:cNvPr id="4" name=""/></p:nvGraphicFramePr><p:xfrm><a:off x="1270000" y="1270000"/><a:ext cx="5080000" cy="3810000"/></p:xfrm><a:graphic><a:graphicData uri="http://x/chart"><c:chart xmlns:c="urn:c" r:id="c1"/></a:graphicData></a:graphic></p:graphicFrame>)
     pptx_slide({ tree: frame, more: [ [ "c1", "chart", "../charts/c.xml" ] ] }, parts: { "ppt/charts/c.xml" => xml, **parts })
@@ -83,6 +83,16 @@ class SlideChartsTest < CoreTest
   def test_an_axis_of_values_close_to_each_other_does_not_begin_at_nothing
     scale = Usher::Formats::Slides::Chart::Scale
     assert_equal [ [ 11.0, 14.5 ], [ 0, 16 ], [ 0, 14 ], [ 0, 14 ] ], [ [ [ 12.0, 14.0 ] ], [ [ 12.0, 15.0 ] ], [ [ 13.0 ] ], [ [ 12.0, 14.0 ], { low: 0, high: 14 } ] ].map { |values, more| scale.new(values, **more.to_h).then { |one| [ one.low, one.high ] } }
+  end
+
+  def test_days_are_written_as_the_file_says
+    dates = Usher::Formats::Slides::Chart::Dates
+    assert_equal [ "1 Oct 12", "01/10/2012", "October", "Mon 1.", "day 1" ], [ "d mmm yy", "dd/mm/yyyy", "mmmm", "ddd d\\.", '"day" d;@' ].map { |pattern| dates.say(41_183.75, pattern) }
+    assert_equal [ true, true, false, false, false ], [ "yyyy", "d.m.", "0.0%", '"dm"0', "[Red]0" ].map { |pattern| dates.format?(pattern) }
+    [ 0, -5, 1e9, Float::NAN, Float::INFINITY ].each { |day| assert_nil dates.say(day, "yyyy"), day.inspect }
+    days = ->(axis) { charted("lineChart", { "Quay" => [ 1, 2 ] }, categories: [ 41_183, 41_214 ], axes: "<c:dateAx>#{axis}</c:dateAx>", cached: "num") }
+    assert_equal %w[Oct Nov], words_on(days.('<c:numFmt formatCode="mmm" sourceLinked="0"/>')) & %w[Oct Nov]
+    assert_equal %w[10/12 11/12], words_on(days.("")) & %w[10/12 11/12]
   end
 
   def test_words_stand_at_their_axis_also_where_values_lie_below_it

@@ -296,6 +296,16 @@ class SlidePaintsTest < CoreTest
     assert_equal "dashed", odf.('draw:dots1="10" draw:dots2="10" draw:distance="1pt"'), "more than a line may have"
   end
 
+  # ---- paths of forms
+
+  def test_quadrants_in_a_row_leave_along_one_side_and_the_other_by_turns
+    numbers = Hash.new { |_, word| word.to_f }
+    points = Slides::OpenDocument::EnhancedPath.new("M 0 0 X 80 40 0 80 N", numbers).outline.parts.first.points
+    points.each { |x, y| assert_in_delta 1, (x / 80)**2 + ((y - 40) / 40)**2, 0.02, "half an ellipse" }
+    dark, light = Slides::OpenDocument::EnhancedPath.new("M 0 0 L 9 9 H N M 0 0 L 9 9 J N", numbers).outline.parts.map(&:shade)
+    assert dark.negative? && light.positive?
+  end
+
   # ---- charts of OpenDocument
 
   def chart(klass, plot: "", said: "", axis: "", looks: "", plot_at: "", categories: true, rows: [ [ "Mon", 2 ], [ "Tue", 4 ] ])

@@ -7,6 +7,7 @@ module Usher
         GREY, GRID = "#8a7f78".freeze, "#b9b2ab".freeze
 
         autoload :Axes, "usher/formats/slides/chart/axes"
+        autoload :Dates, "usher/formats/slides/chart/dates"
         autoload :Legend, "usher/formats/slides/chart/legend"
         autoload :Numbers, "usher/formats/slides/chart/numbers"
         autoload :Pen, "usher/formats/slides/chart/pen"

@@ -31,7 +31,7 @@ module Usher
           nodes = shown.flat_map { |group| Part.all(group, "ser").map { |node| [ node, group ] } }
           series = nodes.each_with_index.filter_map { |(node, group), index| series(node, group, index, nodes.size) }
           return if series.empty?
-          names = points(nodes.map { |node, _| Part.at(node, "cat") }.compact.first)
+          names = dated(nodes.map { |node, _| Part.at(node, "cat") }.compact.first)
           count = series.map { |one| one.values.size }.max
           Chart.new(kind, Array.new(count) { |index| names[index].to_s }, series, title: title(series), style: style(kind))
         end
@@ -52,6 +52,15 @@ module Usher
           colours = colours(node, kind, values.size, index, count)
           Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours, kind: joined ? "line" : (kind unless kind == kind_of(@main)), labels: labels(node, group), named: yes?(label_looks(node, group), "showCatName"), second: second_axis && !axes_of(group).include?(first_axis) || nil, lettered: letters(label_looks(node, group)),
             line: @inks.fill(Part.at(node, "spPr", "ln")) != "none", dots: dots(node, group, colours))
+        end
+
+        # Categories that are days are written as the axis says, or the list itself.
+        def dated(holder)
+          axis = Part.at(@area.element_children.find { |child| %w[catAx dateAx].include?(child.name) }, "numFmt")
+          own = holder&.at_xpath(".//*[local-name()='numCache']/*[local-name()='formatCode']")&.text
+          pattern = axis && !%w[1 true].include?(axis["sourceLinked"]) ? axis["formatCode"] : own
+          return points(holder) unless own && Chart::Dates.format?(pattern)
+          points(holder).map { |day| Float(day, exception: false)&.then { |number| Chart::Dates.say(number, pattern) } || day }
         end
 
         # The colours of the dots on a line, where it has some.
