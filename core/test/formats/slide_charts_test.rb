@@ -85,6 +85,11 @@ class SlideChartsTest < CoreTest
     assert_equal [ [ 11.0, 14.5 ], [ 0, 16 ], [ 0, 14 ], [ 0, 14 ] ], [ [ [ 12.0, 14.0 ] ], [ [ 12.0, 15.0 ] ], [ [ 13.0 ] ], [ [ 12.0, 14.0 ], { low: 0, high: 14 } ] ].map { |values, more| scale.new(values, **more.to_h).then { |one| [ one.low, one.high ] } }
   end
 
+  def test_nothing_stands_at_a_value_where_the_file_took_it_away
+    own = '<c:dLbls><c:dLbl><c:idx val="1"/><c:delete val="1"/></c:dLbl><c:showVal val="1"/></c:dLbls>'
+    %w[barChart lineChart pieChart].each { |kind| assert_equal %w[17 39], words_on(charted(kind, { "Quay" => [ 17, 28, 39 ] }, own: own)) & %w[17 28 39], kind }
+  end
+
   def test_days_are_written_as_the_file_says
     dates = Usher::Formats::Slides::Chart::Dates
     assert_equal [ "1 Oct 12", "01/10/2012", "October", "Mon 1.", "day 1" ], [ "d mmm yy", "dd/mm/yyyy", "mmmm", "ddd d\\.", '"day" d;@' ].map { |pattern| dates.say(41_183.75, pattern) }

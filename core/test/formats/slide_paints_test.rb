@@ -248,6 +248,35 @@ class SlidePaintsTest < CoreTest
     assert_empty fills.(group.("", boat) + boat), "by none"
   end
 
+  def test_the_style_of_a_shape_goes_before_what_it_inherits
+    layout = shape(at: [ 0, 0, 90, 90 ], ph: 'type="body" idx="1"', look: "#{solid("accent2")}<a:ln>#{solid("accent2")}</a:ln>")
+    style = '<p:style><a:lnRef idx="1"><a:schemeClr val="accent1"/></a:lnRef><a:fillRef idx="%d"><a:schemeClr val="accent1"/></a:fillRef></p:style>'
+    paints = ->(more, look = "") { pptx_slide(shape(ph: 'type="body" idx="1"', more: more, look: look), layout: layout).items.map { |item| item.values_at("fill", "stroke") } }
+    assert_equal [ %w[#1d7758 #1d7758] ], paints.("")
+    assert_equal [ %w[#9a3a61 #9a3a61] ], paints.(format(style, 1))
+    assert_equal [ %w[none #9a3a61] ], paints.(format(style, 0)), "a style without a fill is one, too"
+    assert_equal [ %w[#f7dfa6 #9a3a61] ], paints.(format(style, 1), solid("F7DFA6")), "what it says itself goes before all"
+  end
+
+  def test_cells_let_through_what_is_behind_the_table
+    cell = ->(look = "") { "<a:tc><a:txBody><a:bodyPr/><a:p/></a:txBody><a:tcPr>#{look}</a:tcPr></a:tc>" }
+    clear = '<a:solidFill><a:srgbClr val="000000"><a:alpha val="50000"/></a:srgbClr></a:solidFill>'
+    broken = %(<a:lnL w="12700">#{solid("000000")}<a:prstDash val="dash"/></a:lnL>)
+    table = %(<p:graphicFrame><p:nvGraphicFramePr/><p:xfrm><a:off x="0" y="0"/><a:ext cx="2540000" cy="254000"/></p:xfrm><a:graphic><a:graphicData><a:tbl><a:tblGrid><a:gridCol w="1270000"/><a:gridCol w="1270000"/></a:tblGrid><a:tr h="254000">#{cell.(clear)}#{cell.(broken)}</a:tr></a:tbl></a:graphicData></a:graphic></p:graphicFrame>)
+    items = pptx_slide(table).items
+    assert_equal [ "#808080", "none" ], items.select { |item| item["kind"] == "tile" }.map { |item| item["card"] }
+    assert_equal [ "4 3" ], items.select { |item| item["kind"] == "line" }.map { |item| item["dash"] }
+  end
+
+  def test_a_part_of_an_ellipse
+    part = ->(kind) { odp_slide(%(<draw:circle draw:style-name="k" svg:width="90pt" svg:height="60pt" draw:kind="#{kind}" draw:start-angle="0" draw:end-angle="90"/>), styles: '<style:style style:name="k" style:family="graphic"><style:graphic-properties draw:fill="solid" draw:fill-color="#1e6079" draw:stroke="solid"/></style:style>').items.first }
+    point = 1_600 / 400.0
+    slice, cut = part.("section"), part.("cut")
+    [ slice, cut ].each { |item| assert_equal [ "polygon", 45, 0, 45, 30 ], [ item["kind"], *item.values_at("x", "y", "width", "height").map { |n| (n / point).round } ] }
+    assert_equal 1, slice["corners"].size - cut["corners"].size, "a slice goes to the middle"
+    assert_equal %w[ink ellipse], [ part.("arc")["kind"], part.("full")["kind"] ]
+  end
+
   def test_a_shape_may_be_painted_as_the_slide_behind_it
     boat = shape(at: [ 0, 0, 90, 90 ], form: "rect", look: solid("accent2")).sub("<p:sp>", '<p:sp useBgFill="1">')
     assert_equal %w[#f7dfa6], pptx_slide({ tree: boat, bg: "<p:bg><p:bgPr>#{solid("F7DFA6")}</p:bgPr></p:bg>" }).items.map { |item| item["fill"] }

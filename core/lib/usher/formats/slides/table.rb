@@ -4,13 +4,15 @@ module Usher
       # A table's cells as tiles that belong together, and what lines it has where they do not go all around a cell.
       module Table
         SIDES = %w[left top right bottom].freeze
-        Line = Struct.new(:colour, :breadth) # "#rrggbb"; points
+        Line = Struct.new(:colour, :breadth, :dash) do # "#rrggbb"; points; see Items::Dash
+          def initialize(colour, breadth, dash = "solid") = super
+        end
         USUAL = 1 # point, of a line
         # words: Words; fill: "#rrggbb" or nil; sides: { "left" => a Line or nil, ... }; vertical: "top", "middle" or
         # "bottom"; across, down: how many columns and rows it goes over.
         Cell = Struct.new(:words, :fill, :sides, :vertical, :across, :down, keyword_init: true) do
-          # The one line around it: nil where there is none, or where its sides differ.
-          def border = sides.values.uniq.then { |all| all.first if all.one? }
+          # The one line around it: nil where there is none, where its sides differ, or where it is broken.
+          def border = sides.values.uniq.then { |all| all.first if all.one? && all.first&.dash == "solid" }
         end
         SIZES = [ 1, 0.9, 0.8, 0.7, 0.6, 0.5 ].freeze # of letters, tried in turn until the table stays on the slide
         BREADTHS = (0.75..60) # page units, of a line
@@ -49,7 +51,7 @@ module Usher
         def lines(cell, x, y, width, height, scale)
           right, low = x + width, y + height
           { "left" => [ [ x, y ], [ x, low ] ], "top" => [ [ x, y ], [ right, y ] ], "right" => [ [ right, y ], [ right, low ] ], "bottom" => [ [ x, low ], [ right, low ] ] }.filter_map do |side, (from, to)|
-            Items::Segment.between(from, to).merge("kind" => "line", "stroke" => cell.sides[side].colour, "stroke_width" => broad(cell.sides[side], scale)) if cell.sides[side]
+            Items::Segment.between(from, to).merge("kind" => "line", "stroke" => cell.sides[side].colour, "stroke_width" => broad(cell.sides[side], scale), "dash" => cell.sides[side].dash) if cell.sides[side]
           end
         end
 

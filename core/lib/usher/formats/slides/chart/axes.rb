@@ -153,7 +153,7 @@ module Usher
         def bar(one, index, at, broad, base, tip)
           from, to = [ base, tip ].minmax
           @lying ? @pen.rectangle(from, at, to - from, broad, one.colour(index)) : @pen.rectangle(at, from, broad, to - from, one.colour(index))
-          return unless one.labels
+          return unless one.labels && one.label?(index)
           pen, words = @pen.as(one.lettered), said_at(one, index)
           wide, high, middle = [ pen.width(words) + 2, broad ].max, ems(1.4, pen), at + broad / 2
           if stacked? then @lying ? pen.write(words, (from + to) / 2 - wide / 2, middle - high / 2, wide, high, align: "middle") : pen.write(words, middle - wide / 2, (from + to) / 2 - high / 2, wide, high, align: "middle")
@@ -168,7 +168,7 @@ module Usher
           @pen.line(places.map { |x, y, _| [ x, y ] }, one.colour(0), LINE) if one.line && places.size > 1
           places.each { |x, y, index| @pen.dot(x, y, DOT, one.dots[index % one.dots.size]) } if one.dots
           pen = @pen.as(one.lettered)
-          places.each { |x, y, index| pen.write(said_at(one, index), x - ems(3, pen), y - ems(1.8, pen), ems(6, pen), ems(1.4, pen), align: "middle") } if one.labels
+          places.each { |x, y, index| pen.write(said_at(one, index), x - ems(3, pen), y - ems(1.8, pen), ems(6, pen), ems(1.4, pen), align: "middle") if one.labels && one.label?(index) }
         end
 
         # Down to those they stand on.

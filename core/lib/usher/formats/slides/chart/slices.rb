@@ -19,7 +19,7 @@ module Usher
           values.each_with_index do |value, index|
             by = value / whole * 360
             slice(round, index, from, by) unless by < 0.05
-            words(round, index, value / whole, from + by / 2) if (@one.labels || @one.named) && value / whole >= BROAD
+            words(round, index, value / whole, from + by / 2) if @one.label?(index) && value / whole >= BROAD
             from += by
           end
         end

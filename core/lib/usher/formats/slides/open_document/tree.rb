@@ -88,8 +88,23 @@ module Usher
           box = node.box or return
           return pictured(node, box) if pictured?(node, node.name, box)
           name = node.name == "rect" ? "rect" : "ellipse"
-          return @canvas.form(name, box, look(node), words: words(node, node), link: @link) if node.lean.zero?
-          @canvas.drawn(lean(node, Presets.outline(name, box.width, box.height), box), box, look(node), words: words(node, node), link: @link)
+          part = part_of_ellipse(node) if node.name != "rect"
+          return @canvas.form(name, box, look(node), words: words(node, node), link: @link) if node.lean.zero? && part.nil?
+          @canvas.drawn(lean(node, part || Presets.outline(name, box.width, box.height), box), box, look(node), words: words(node, node), link: @link)
+        end
+
+        # A slice, what a straight line cuts off, or an arc alone, against the clock from one angle to another (10.3.8), in shares of
+        # the box; nil for all of it.
+        def part_of_ellipse(node)
+          kind = node["kind"]
+          return unless %w[section cut arc].include?(kind)
+          from, to = %w[start-angle end-angle].map { |name| node[name].to_f }
+          by = (to - from) % 360
+          Slides::Outline.new.tap do |outline|
+            outline.around([ 0.5, 0.5 ], 0.5, 0.5, -from, by.zero? ? -360 : -by, begins: true)
+            outline.line([ 0.5, 0.5 ]) if kind == "section"
+            kind == "arc" ? outline.paint(fill: false) : outline.close
+          end
         end
 
         # Leans an outline in shares of a box as its node says.

@@ -39,7 +39,7 @@ module Usher
 
         def read(cell, row, column)
           own = Part.at(cell, "tcPr")
-          fill = @inks.fill(own) || @style.fill(row, column)
+          fill = @inks.fill_over(own, Colour::WHITE) || @style.fill(row, column)
           fill = @ground if fill == "none"
           words = Writing.new(@part, @inks, [ Part.at(cell, "txBody") ].compact, @placeholders.styles(cell), lettering: @style.lettering(row, column), bold: @style.bold?(row, column), even: false).words(MARGINS.map { |name| own&.[](name) }, way: own&.[]("vert"))
           sides = LINES.to_h { |side, name| [ side, line(Part.at(own, name), @style.line(side, row, column)) ] }
@@ -49,7 +49,7 @@ module Usher
         # own: what the cell says of it; styled: its colour and width (points) in the table's style.
         def line(own, styled)
           colour = seen(@inks.fill(own) || styled&.first) or return
-          Slides::Table::Line.new(colour, own&.[]("w")&.to_f&./(OpenXml::POINT) || styled&.last || Slides::Table::USUAL)
+          Slides::Table::Line.new(colour, own&.[]("w")&.to_f&./(OpenXml::POINT) || styled&.last || Slides::Table::USUAL, @inks.dash([ own ].compact))
         end
 
         def seen(colour) = (colour unless colour == "none")

@@ -99,15 +99,28 @@ module Usher
           Toning.between(*two) if two.size == 2
         end
 
-        # How a shape is painted, by its own properties or else by its style. Answers with a Look.
-        def look(properties, style, inherited: [])
-          own = [ properties, *inherited ]
-          line = own.filter_map { |node| Part.at(node, "ln") }
-          stroke = line.filter_map { |node| fill(node) }.first || styled(style, "lnRef")
+        # How a shape is painted: by its own properties, those of the groups around it where it says so, its style, or what it inherits
+        # from. Answers with a Look.
+        def look(properties, style, inherited: [], groups: [])
+          line = [ properties, *inherited ].filter_map { |node| Part.at(node, "ln") }
+          stroke = fill(Part.at(properties, "ln")) || styled(style, "lnRef") || line.filter_map { |node| fill(node) }.first
           stroke_width = line.filter_map { |node| node["w"] }.first&.to_f&./(OpenXml::POINT) || theme_stroke_width(style)
-          filled = own.find { |node| fill(node) }
+          filled = [ properties, *groups ].find { |node| fill(node) } || (inherited.find { |node| fill(node) } unless Part.at(style, "fillRef"))
           paint = filled ? paint(filled) : themed(Part.at(style, "fillRef"))
           Look.new(paint: paint, fill: (filled && fill(filled)) || styled(style, "fillRef") || "none", stroke: stroke || "none", stroke_width: stroke_width, dash: dash(line), opacity: filled && !paint ? opacity(filled) : 1, heads: heads(line))
+        end
+
+        # The colour of a fill as it looks over another one, where it lets something through: "#rrggbb", "none" or nil.
+        def fill_over(holder, ground)
+          found, share = fill(holder), opacity(holder).clamp(0, 1)
+          found.nil? || found == "none" || share == 1 ? found : Paint.mean([ found, ground ], [ share, 1 - share ])
+        end
+
+        # How lines are broken (ln elements, the nearest first): see Items::Dash.
+        def dash(lines)
+          said = lines.flat_map(&:element_children).find { |child| %w[prstDash custDash].include?(child.name) } or return "solid"
+          return DASHES.fetch(said["val"], "dashed") if said.name == "prstDash"
+          Items::Dash.own(Part.all(said, "ds").map { |one| %w[d sp].map { |part| one[part].to_s.end_with?("%") ? one[part].to_f / 100 : one[part].to_f / 100_000 } })
         end
 
         # The colour that a shape's style gives to what is written in it.
@@ -161,12 +174,6 @@ module Usher
         def opacity_of(holder)
           alpha = holder.element_children.first&.then { |node| Part.at(node, "alpha") }
           alpha ? share(alpha["val"]) : 1
-        end
-
-        def dash(lines)
-          said = lines.flat_map(&:element_children).find { |child| %w[prstDash custDash].include?(child.name) } or return "solid"
-          return DASHES.fetch(said["val"], "dashed") if said.name == "prstDash"
-          Items::Dash.own(Part.all(said, "ds").map { |one| %w[d sp].map { |part| one[part].to_s.end_with?("%") ? one[part].to_f / 100 : one[part].to_f / 100_000 } })
         end
 
         def heads(lines)

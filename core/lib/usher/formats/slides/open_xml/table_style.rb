@@ -18,8 +18,9 @@ module Usher
 
         # "#rrggbb", "none" or nil; what lies behind the whole table is seen where nothing else is.
         def fill(row, column)
-          found = nearest(row, column) { |part| paint(Part.at(part, "tcStyle")) }
-          found && found != "none" ? found : paint(Part.at(@style, "tblBg")) || found
+          behind = paint(Part.at(@style, "tblBg"), Colour::WHITE)
+          found = nearest(row, column) { |part| paint(Part.at(part, "tcStyle"), [ behind, Colour::WHITE ].find { |one| one && one != "none" }) }
+          found && found != "none" ? found : behind || found
         end
 
         def lettering(row, column) = nearest(row, column) { |part| @inks.colour(Part.at(part, "tcTxStyle")) }
@@ -33,8 +34,8 @@ module Usher
 
         private
 
-        # What is said outright, or is one of the theme's.
-        def paint(node) = @inks.fill(Part.at(node, "fill")) || @inks.styled(node, "fillRef")
+        # What is said outright, or is one of the theme's; ground: what is behind it.
+        def paint(node, ground) = @inks.fill_over(Part.at(node, "fill"), ground) || @inks.styled(node, "fillRef")
 
         def drawn(side)
           own = Part.at(side, "ln")

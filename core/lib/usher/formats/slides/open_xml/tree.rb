@@ -42,7 +42,7 @@ module Usher
 
         # It may be painted as its group is, or as the slide behind it.
         def look(node, properties, style, inherited)
-          return @inks.look(properties, style, inherited: [ *@painted, *inherited ]) if Part.at(properties, "grpFill")
+          return @inks.look(properties, style, inherited: inherited, groups: @painted) if Part.at(properties, "grpFill")
           @inks.look(properties, style, inherited: inherited).tap { |look| look.fill, look.paint = @ground, nil if @ground && ON.include?(node["useBgFill"]) }
         end
 
