@@ -18,6 +18,11 @@ class DrawingsTakenInTest < ActiveSupport::TestCase
     [ blended, many ].each { |picture| assert_equal [ "image/png", 1_600.0 ], [ picture.content_type, picture.width ] }
   end
 
+  test "a drawing that cannot be drawn large is kept as it is" do
+    words = take_in('<svg xmlns="http://www.w3.org/2000/svg"><style>*{fill:blue;}</style><text style="font-family:Sans;"><tspan>Ebb</tspan></text></svg>')
+    assert_equal "image/svg+xml", words.content_type
+  end
+
   test "half a photo is refused, a whole one is taken" do
     noise = Vips::Image.gaussnoise(400, 300).cast(:uchar)
     { "jpg" => noise.jpegsave_buffer, "png" => noise.pngsave_buffer, "webp" => noise.webpsave_buffer }.each do |ending, bytes|

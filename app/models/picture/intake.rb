@@ -48,17 +48,18 @@ class Picture::Intake
     came, @bytes = @bytes, Svg::OwnFonts.outlined(@bytes)
     clean = Svg::Reader.read(@bytes)
     dropped = @bytes.equal?(came) ? clean.dropped : Svg::Reader.read(came, largest: MAX_BYTES).dropped
-    return [ clean.svg, "image/svg+xml", clean.width, clean.height, dropped ] if Picture::Likeness.new(@bytes, clean.svg).alike?
-    dotted(dropped)
+    kept = [ clean.svg, "image/svg+xml", clean.width, clean.height, dropped ]
+    Picture::Likeness.new(@bytes, clean.svg).alike? ? kept : dotted(dropped) || kept
   rescue Svg::Reader::TooMuch
-    dotted
+    dotted or raise Usher::Invalid, "That drawing is larger than Usher can draw. Save it as PNG, then bring it in again. Nothing was changed."
   end
 
+  # nil where it cannot be drawn so large.
   def dotted(dropped = [])
     png = Picture::Likeness.draw(@bytes, DOTS)
     [ png, "image/png", *Usher::Formats::Raster.size(png), dropped ]
   rescue Usher::Formats::Tool::Failed
-    raise Usher::Invalid, "That drawing is larger than Usher can draw. Save it as PNG, then bring it in again. Nothing was changed."
+    nil
   end
 
   def photo
