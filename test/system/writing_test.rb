@@ -94,6 +94,22 @@ class WritingTest < ApplicationSystemTestCase
     assert_no_selector ".typing-super"
   end
 
+  test "lines reach both edges, where they reached them while they were typed" do
+    write "At ebb the boats lie on the sand beside the old lighthouse, and the ropes that held them dry until the flood lifts all of them once more"
+    look("Align") { click_button "Both edges" }
+    eventually { page.evaluate_script("document.querySelector('.typing-line').style.wordSpacing") != "" }
+    rights = -> { page.evaluate_script("[...document.querySelectorAll('.typing-line')].map(line => { const words = document.createRange(); const text = line.firstChild.firstChild; words.setStart(text, 0); words.setEnd(text, text.data.trimEnd().length); return words.getBoundingClientRect().right })") }
+    first, *middle, last = rights.()
+    assert_operator middle.size, :>=, 1
+    middle.each { |right| assert_in_delta first, right, 1.5 }
+    assert_operator last, :<, first - 20
+    close
+    text = eventually { items(@page, "text").first }
+    assert_equal "both", text.data["align"]
+    drawn = page.evaluate_script("[...document.querySelectorAll('#page-content [data-kind=text] text')].map(line => line.getBoundingClientRect().right)")
+    drawn.zip([ first, *middle, last ]).each { |after, before| assert_in_delta before, after, 2.5 }
+  end
+
   test "a selected part has a face of its own, the whole text another, and stands where it stood while it was typed" do
     write "ebb and flood"
     editor.send_keys :enter, "slack"

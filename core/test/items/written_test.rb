@@ -197,6 +197,7 @@ class WrittenTest < CoreTest
     moved = Nokogiri::XML("<g>#{text.draw}</g>").at("text").css("tspan").map { |piece| piece["dx"].to_f }
     assert_equal [ text.spread(first).round(2) ] * spaces, moved
     assert_equal 0, item.(align: "left").then { |left| left.spread(left.lines.first) }
+    assert_equal [ 400, true ], [ item.(room: 400, width: 1).width, item.(room: 400, width: 1, text: "Ebb").width < 100 ], "as broad as its room, where it has lines that reach so far"
     hebrew = item.(text: "שלום " * 30)
     assert_equal 0, hebrew.spread(hebrew.lines.first)
     assert_equal 0, item.(text: "Lighthousekeepersdaughter " * 3, width: 120).then { |one| one.spread(one.lines.first) }, "where there is no space"

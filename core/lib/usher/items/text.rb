@@ -38,7 +38,8 @@ module Usher
         lines = layout(settled)
         height = lines.height.round(2)
         return settled.merge("height" => height) unless settled["room"]
-        width = lines.widest.clamp([ settled["size"], settled["room"] ].min, settled["room"]).round(2)
+        broad = settled["align"] == "both" && lines.lines.size > 1 ? settled["room"] : lines.widest
+        width = broad.clamp([ settled["size"], settled["room"] ].min, settled["room"]).round(2)
         settled.merge(held(settled, width, height, lines.lines.first.rtl), "width" => width, "height" => height)
       end
 
