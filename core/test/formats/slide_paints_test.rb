@@ -37,6 +37,10 @@ class SlidePaintsTest < CoreTest
     fill = ->(changes) { pptx_slide(shape(at: [ 0, 0, 90, 90 ], form: "rect", look: %(<a:solidFill><a:srgbClr val="4F81BD">#{changes}</a:srgbClr></a:solidFill>))).items.first["fill"] }
     assert_equal "#d0d8e8", fill.('<a:tint val="40000"/>')
     assert_equal "#3a5f8c", fill.('<a:shade val="50000"/>')
+    assert_equal [ "#b07e42", "#bd8b4f", "#7b7b7b" ], [ "inv", "comp", "gray" ].map { |name| fill.("<a:#{name}/>") }
+    assert_equal [ "#bd4f81", "#4fbd8b" ], [ "7200000", "-3600000" ].map { |by| fill.("<a:hueOff val=\"#{by}\"/>") }, "a third of the circle on, a sixth back"
+    assert_equal [ "#868686", "#ffffff", "#000000" ], [ '<a:sat val="0"/>', '<a:lum val="100000"/>', '<a:lumMod val="0"/>' ].map(&fill)
+    assert_equal "#4f81bd", fill.('<a:red val="0"/>'), "what nobody knows changes nothing"
     by_numbers = fill.('<a:gamma/><a:shade val="50000"/><a:invGamma/>').scan(/\h\h/).map(&:hex)
     by_numbers.zip([ 0x4f, 0x81, 0xbd ]) { |part, whole| assert_in_delta whole / 2.0, part, 1.5, "by its numbers alone" }
   end

@@ -28,6 +28,7 @@ module Usher
       autoload :SvgGradient, "usher/formats/slides/svg_gradient"
       autoload :Table, "usher/formats/slides/table"
       autoload :Tiling, "usher/formats/slides/tiling"
+      autoload :Tints, "usher/formats/slides/tints"
       autoload :Toning, "usher/formats/slides/toning"
       autoload :Words, "usher/formats/slides/words"
 

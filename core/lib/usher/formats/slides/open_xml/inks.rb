@@ -11,7 +11,6 @@ module Usher
           "sysDashDotDot" => [ 3, 1, 1, 1, 1, 1 ], "lgDashDotDot" => [ 8, 3, 1, 3, 1, 3 ] }.transform_values { |lengths| Items::Dash.own(lengths) }.merge("solid" => "solid").freeze
         DOWN = 5_400_000 # the way of a gradient that says none
         USUAL_BREADTH = 0.75 # points
-        GAMMA = 2.3 # of colours, where they are made lighter or darker by light
 
         # layers: the slide, its layout and its master.
         def initialize(layers)
@@ -72,12 +71,6 @@ module Usher
           { "gradFill" => :graded, "pattFill" => :patterned }[paint&.name]&.then { |how| send(how, paint) }
         ensure
           @own = nil
-        end
-
-        # A colour that is so much darker (by under 0) or lighter, up to 1.
-        def shaded(colour, by)
-          share = 1 - by.abs
-          joined(lit(colour) { |part| by.negative? ? part * share : 1 - (1 - part) * share })
         end
 
         # The picture of a fill, as the part that holds it has it; nil where it cannot be a fill.
@@ -187,64 +180,17 @@ module Usher
           when "sysClr" then hex(node["lastClr"] || "000000")
           when "prstClr" then hex(NAMED[node["val"]] || "808080")
           when "scrgbClr" then "##{%w[r g b].map { |part| format('%02x', (share(node[part]) * 255).round.clamp(0, 255)) }.join}"
-          when "hslClr" then rgb((node["hue"].to_f / 60_000).clamp(0, 360), share(node["sat"]), share(node["lum"]))
+          when "hslClr" then Tints.from_hsl((node["hue"].to_f / 60_000).clamp(0, 360), share(node["sat"]), share(node["lum"]))
           when "schemeClr" then node["val"] == "phClr" ? @own : of_theme(@map.fetch(node["val"], node["val"]))
           end
         end
 
         def hex(value) = ("##{value.downcase}" if value.to_s.match?(/\A\h{6}\z/))
-        def share(value) = (value.to_s.end_with?("%") ? value.to_f / 100 : value.to_f / 100_000).clamp(-10, 10)
-        def parts(colour) = colour.scan(/\h\h/).map { |part| part.hex / 255.0 }
-        def joined(parts) = "##{parts.map { |part| format('%02x', (part * 255).round.clamp(0, 255)) }.join}"
+        def share(value) = (value.to_s.end_with?("%") ? value.to_f / 100 : value.to_f / 100_000).clamp(-400, 400)
         def mean(colours) = (Paint.mean(colours) if colours.any?)
 
         # Lighter, darker or stronger, as the elements in a colour say, in their order.
-        def changed(colour, changes)
-          changes.reduce(colour) do |now, change|
-            by = share(change["val"])
-            case change.name
-            when "tint" then joined(lit(now) { |part| 1 - (1 - part) * by })
-            when "shade" then joined(lit(now) { |part| part * by })
-            when "gamma" then joined(parts(now).map { |part| part**(1 / GAMMA) })
-            when "invGamma" then joined(parts(now).map { |part| part**GAMMA })
-            when "lumMod", "lumOff", "satMod" then turned(now, change.name, by)
-            else now
-            end
-          end
-        end
-
-        # The parts of a colour, changed as light, of which there is less than their numbers say.
-        def lit(colour) = parts(colour).map { |part| yield(part**GAMMA).clamp(0, 1)**(1 / GAMMA) }
-
-        def turned(colour, name, by)
-          hue, saturation, light = hsl(colour)
-          case name
-          when "lumMod" then rgb(hue, saturation, light * by)
-          when "lumOff" then rgb(hue, saturation, light + by)
-          else rgb(hue, saturation * by, light)
-          end
-        end
-
-        # Hue in degrees, saturation and lightness from 0 to 1 (CSS Color 4, section 7), and back.
-        def hsl(colour)
-          red, green, blue = all = parts(colour)
-          high, low = all.max, all.min
-          light, spread = (high + low) / 2, high - low
-          return [ 0, 0, light ] if spread.zero?
-          [ hue(red, green, blue, high, spread) * 60, spread / (1 - (2 * light - 1).abs), light ]
-        end
-
-        # In sixths of the circle.
-        def hue(red, green, blue, high, spread)
-          return (green - blue) / spread % 6 if high == red
-          high == green ? (blue - red) / spread + 2 : (red - green) / spread + 4
-        end
-
-        def rgb(hue, saturation, light)
-          saturation, light = saturation.clamp(0, 1), light.clamp(0, 1)
-          reach = saturation * [ light, 1 - light ].min
-          joined([ 0, 8, 4 ].map { |n| k = (n + hue / 30) % 12; light - reach * [ -1, [ k - 3, 9 - k, 1 ].min ].max })
-        end
+        def changed(colour, changes) = changes.reduce(colour) { |now, change| Tints.change(now, change.name, share(change["val"])) }
       end
     end
   end

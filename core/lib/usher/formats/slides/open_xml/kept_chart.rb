@@ -84,7 +84,7 @@ module Usher
           number = ((value(@root, "style") || value(@root, "AlternateContent", "Fallback", "style") || COLOURFUL).to_i - 1) % 8 + 1
           list = number == COLOURFUL ? ACCENTS : number == 1 ? %w[dk1] : [ "accent#{number - 2}" ]
           colour = @inks.of_theme(list[index % list.size]) || Chart::GREY
-          @inks.shaded(colour, (index / list.size + 1.0) / ((count - 1) / list.size + 2) * 1.4 - 0.7)
+          Tints.shaded(colour, (index / list.size + 1.0) / ((count - 1) / list.size + 2) * 1.4 - 0.7)
         end
 
         def labels(node, group)
