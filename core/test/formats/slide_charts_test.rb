@@ -85,6 +85,13 @@ class SlideChartsTest < CoreTest
     assert_equal [ [ 11.0, 14.5 ], [ 0, 16 ], [ 0, 14 ], [ 0, 14 ] ], [ [ [ 12.0, 14.0 ] ], [ [ 12.0, 15.0 ] ], [ [ 13.0 ] ], [ [ 12.0, 14.0 ], { low: 0, high: 14 } ] ].map { |values, more| scale.new(values, **more.to_h).then { |one| [ one.low, one.high ] } }
   end
 
+  def test_axes_have_lines_of_their_own_colours_or_none
+    ln = ->(inner) { "<c:spPr><a:ln>#{inner}</a:ln></c:spPr>" }
+    colours = ->(names, numbers) { charted("barChart", { "Quay" => [ 2, 4, 3 ] }, axes: "<c:catAx>#{names}</c:catAx><c:valAx>#{numbers}</c:valAx>").items.select { |item| item["kind"] == "line" }.map { |item| item["stroke"] }.tally }
+    grey = Usher::Formats::Slides::Chart::GREY
+    assert_equal [ { grey => 2 }, { "#b3411d" => 1, grey => 1 }, { grey => 1 } ], [ colours.("", ""), colours.(ln.(solid("B3411D")), ""), colours.("", ln.("<a:noFill/>")) ]
+  end
+
   def test_nothing_stands_at_a_value_where_the_file_took_it_away
     own = '<c:dLbls><c:dLbl><c:idx val="1"/><c:delete val="1"/></c:dLbl><c:showVal val="1"/></c:dLbls>'
     %w[barChart lineChart pieChart].each { |kind| assert_equal %w[17 39], words_on(charted(kind, { "Quay" => [ 17, 28, 39 ] }, own: own)) & %w[17 28 39], kind }

@@ -36,12 +36,12 @@ module Usher
         # a bar; overlap: of the bars of one, the same; legend: "right", "bottom", "left", "top" or nil; legend_at: where the file puts it, as plot; plot: the place of what lies
         # between the axes, [left, top, width, height] in shares; low, high, step: of the axis of values, nil for what fits; format: of
         # its numbers, as a spreadsheet says it; grid: the colour of lines across, nil for none; names, numbers: whether there are
-        # words and numbers at its axes; close: whether the words stand at the axis itself, where values lie below it too; axis: the colour of its line; slope: degrees by which its words are turned, nil for what fits; letters: points; ink: their
+        # words and numbers at its axes; close: whether the words stand at the axis itself, where values lie below it too; slope: degrees by which its words are turned, nil for what fits; letters: points; ink: their
         # colour; looks: { title:, names:, numbers:, legend:, names_title:, numbers_title: Letters of those }; titles: { names:, numbers: what
-        # these axes are called }; ground, wall: Looks of what lies behind all of it and behind the plot, or nil; second: a Second, or nil;
+        # these axes are called }; lines: { names:, numbers: the colours of these axes' own lines, nil for none }; ground, wall: Looks of what lies behind all of it and behind the plot, or nil; second: a Second, or nil;
         # hole: of slices, in shares of the whole; turn: degrees clockwise from the top to the first of them.
-        Style = Struct.new(:close, :axis, :titles, :ground, :wall, :stacked, :gap, :overlap, :legend, :legend_at, :plot, :low, :high, :step, :format, :grid, :names, :numbers, :slope, :letters, :ink, :looks, :second, :hole, :turn, keyword_init: true) do
-          def initialize(stacked: nil, close: true, axis: GREY, gap: 0.5, overlap: 0, grid: GRID, names: true, numbers: true, ink: Colour::INK, looks: {}, titles: {}, hole: 0, turn: 0, **) = super
+        Style = Struct.new(:close, :lines, :titles, :ground, :wall, :stacked, :gap, :overlap, :legend, :legend_at, :plot, :low, :high, :step, :format, :grid, :names, :numbers, :slope, :letters, :ink, :looks, :second, :hole, :turn, keyword_init: true) do
+          def initialize(stacked: nil, close: true, lines: { names: GREY, numbers: GREY }, gap: 0.5, overlap: 0, grid: GRID, names: true, numbers: true, ink: Colour::INK, looks: {}, titles: {}, hole: 0, turn: 0, **) = super
         end
         DRAWN = { "column" => :Axes, "bar" => :Axes, "line" => :Axes, "area" => :Axes, "points" => :Points, "pie" => :Slices, "web" => :Web }.freeze
         TITLED = %w[column bar line area points].freeze # kinds with axes that may be called something

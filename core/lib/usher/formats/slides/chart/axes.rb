@@ -97,8 +97,8 @@ module Usher
             @lying ? @numbered.write(said(value), at - ems(4), @plot.y + @plot.height, ems(8), ems(1.6), align: "middle") : @numbered.write(said(value), @plot.x - ems(8 + TICK), at - ems(1), ems(8), ems(2), align: "right")
           end
           zero = along(zero_value)
-          @pen.line(@lying ? [ [ zero, @plot.y ], [ zero, @plot.y + @plot.height ] ] : [ [ @plot.x, zero ], [ @plot.x + @plot.width, zero ] ], @style.axis) if @style.names
-          @pen.line(@lying ? [ [ @plot.x, @plot.y + @plot.height ], [ @plot.x + @plot.width, @plot.y + @plot.height ] ] : [ [ @plot.x, @plot.y ], [ @plot.x, @plot.y + @plot.height ] ], @style.axis) if @style.numbers
+          @pen.line(@lying ? [ [ zero, @plot.y ], [ zero, @plot.y + @plot.height ] ] : [ [ @plot.x, zero ], [ @plot.x + @plot.width, zero ] ], @style.lines[:names]) if @style.names && @style.lines[:names]
+          @pen.line(@lying ? [ [ @plot.x, @plot.y + @plot.height ], [ @plot.x + @plot.width, @plot.y + @plot.height ] ] : [ [ @plot.x, @plot.y ], [ @plot.x, @plot.y + @plot.height ] ], @style.lines[:numbers]) if @style.numbers && @style.lines[:numbers]
         end
 
         # The value at which the axis of words stands.
@@ -106,7 +106,7 @@ module Usher
 
         def second_numbers
           right = @plot.x + @plot.width
-          @pen.line([ [ right, @plot.y ], [ right, @plot.y + @plot.height ] ], @style.axis)
+          @pen.line([ [ right, @plot.y ], [ right, @plot.y + @plot.height ] ], @style.lines[:numbers]) if @style.lines[:numbers]
           @second.ticks.each { |value| @numbered.write(Chart::Numbers.say(value, @style.second.format), right + ems(TICK), along(value, @second) - ems(1), ems(8), ems(2)) }
         end
 

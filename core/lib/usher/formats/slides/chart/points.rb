@@ -35,8 +35,8 @@ module Usher
             @pen.write(said(value), @plot.x - ems(8.4), y(value) - ems(1), ems(8), ems(2), align: "right")
           end
           @on.ticks.each { |value| @pen.write(Chart::Numbers.say(value), x(value) - ems(3), low, ems(6), ems(1.8), align: "middle") }
-          @pen.line([ [ @plot.x, @plot.y ], [ @plot.x, low ] ], @style.axis)
-          @pen.line([ [ @plot.x, low ], [ right, low ] ], @style.axis)
+          @pen.line([ [ @plot.x, @plot.y ], [ @plot.x, low ] ], @style.lines[:numbers]) if @style.lines[:numbers]
+          @pen.line([ [ @plot.x, low ], [ right, low ] ], @style.lines[:names]) if @style.lines[:names]
         end
 
         def course(one)

@@ -37,7 +37,7 @@ module Usher
           numbers, names = %w[y x].map { |dimension| @area.all("axis").find { |axis| axis["dimension"] == dimension } }
           looks = { title: lettering(@chart.at("title")), legend: lettering(@chart.at("legend")), names: lettering(names), numbers: lettering(numbers), names_title: lettering(names&.at("title")), numbers_title: lettering(numbers&.at("title")) }
           Chart::Style.new(titles: { names: written(names), numbers: written(numbers) }, looks: looks, ground: painted(@chart), wall: painted(@area.at("wall")), slope: slope(names), stacked: of(@area, "percentage") == "true" ? "share" : ("sum" if of(@area, "stacked") == "true"), gap: share(of(numbers, "gap-width"), 1).clamp(0, 5), overlap: share(of(numbers, "overlap"), 0).clamp(-1, 1), legend: @chart.at("legend")&.then { |node| SIDES.fetch(node["legend-position"], "right") },
-            **ends(numbers), second: second&.then { |axis| Chart::Second.new(**ends(axis), numbers: seen?(axis)) }, grid: grid(numbers), format: OpenDocument::NumberStyle.format(@styles, data_style(numbers)), plot: plot, close: of(names, "axis-label-position") != "outside-start", axis: stroke(names) || stroke(numbers) || Chart::GREY, names: seen?(names), numbers: seen?(numbers), letters: letters(numbers), ink: ink, hole: @chart["class"] == "chart:ring" ? RING : 0)
+            **ends(numbers), second: second&.then { |axis| Chart::Second.new(**ends(axis), numbers: seen?(axis)) }, grid: grid(numbers), format: OpenDocument::NumberStyle.format(@styles, data_style(numbers)), plot: plot, close: of(names, "axis-label-position") != "outside-start", lines: { names: line_of(names), numbers: line_of(numbers) }, names: seen?(names), numbers: seen?(numbers), letters: letters(numbers), ink: ink, hole: @chart["class"] == "chart:ring" ? RING : 0)
         end
 
         # Where what lies between the axes is, [left, top, width, height] in shares of the whole, as LibreOffice adds it to what the
@@ -51,6 +51,9 @@ module Usher
 
         # The colour of the lines across, nil where there are none.
         def grid(axis) = axis&.at("grid").then { |lines| lines ? stroke(lines) || Chart::GRID : (Chart::GRID unless axis) }
+
+        # The colour of an axis's own line, nil where there is none.
+        def line_of(axis) = (stroke(axis) || Chart::GREY unless of(axis, "stroke") == "none")
 
         def stroke(node) = of(node, "stroke-color").to_s.downcase[/\A#\h{6}\z/]
 

@@ -121,7 +121,7 @@ module Usher
           numbers, names = first_axis, axes.find { |axis| axis.name != "valAx" } || (axes - [ first_axis ]).first
           titles = { names: Part.at(names, "title"), numbers: Part.at(numbers, "title") }.reject { |_, node| yes?(node, "delete") }
           Chart::Style.new(stacked: STACKED[value(@main, "grouping")], gap: (number(@main, "gapWidth") || 150).clamp(0, 500) / 100, overlap: (number(@main, "overlap") || 0).clamp(-100, 100) / 100, legend: legend, legend_at: place(Part.at(@root, "chart", "legend")), plot: plot, **ends(numbers), format: Part.at(numbers, "numFmt")&.[]("formatCode"),
-            grid: grid(numbers), names: seen?(names), numbers: seen?(numbers), slope: slope(names), close: value(names, "tickLblPos") != "low", axis: line_of(names) || line_of(numbers) || Chart::GREY, letters: whole&.[]("sz")&.to_f&./(100)&.clamp(4, 60), ink: ink(axes), looks: { title: title_letters(Part.at(@root, "chart", "title"), TITLE, more: MORE), names: letters(names), numbers: letters(numbers), legend: letters(Part.at(@root, "chart", "legend")), **titles.to_h { |axis, node| [ :"#{axis}_title", title_letters(node, AXIS_TITLE) ] } },
+            grid: grid(numbers), names: seen?(names), numbers: seen?(numbers), slope: slope(names), close: value(names, "tickLblPos") != "low", lines: { names: line_of(names), numbers: line_of(numbers) }, letters: whole&.[]("sz")&.to_f&./(100)&.clamp(4, 60), ink: ink(axes), looks: { title: title_letters(Part.at(@root, "chart", "title"), TITLE, more: MORE), names: letters(names), numbers: letters(numbers), legend: letters(Part.at(@root, "chart", "legend")), **titles.to_h { |axis, node| [ :"#{axis}_title", title_letters(node, AXIS_TITLE) ] } },
             titles: titles.transform_values { |node| written(node) }, ground: painted, wall: painted("chart", "plotArea"), second: second_axis&.then { |axis| Chart::Second.new(**ends(axis), format: Part.at(axis, "numFmt")&.[]("formatCode"), numbers: seen?(axis)) }, hole: (kind == "pie" && number(@main, "holeSize") || 0).clamp(0, 90) / 100.0, turn: number(@main, "firstSliceAng") || 0)
         end
 
@@ -149,8 +149,8 @@ module Usher
           place if place.all? { |share| share&.between?(0, 1) } && place.last(2).min > 0.05
         end
 
-        # The colour of an axis's own line, where it says one.
-        def line_of(axis) = @inks.fill(Part.at(axis, "spPr", "ln"))&.then { |colour| colour unless colour == "none" }
+        # The colour of an axis's own line, nil where it says that there is none.
+        def line_of(axis) = (@inks.fill(Part.at(axis, "spPr", "ln")) || Chart::GREY).then { |colour| colour unless colour == "none" }
 
         # The colour of the lines across, nil where there are none.
         def grid(axis)
