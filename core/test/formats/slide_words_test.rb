@@ -65,10 +65,10 @@ class SlideWordsTest < CoreTest
 
   def test_the_sign_of_a_list_is_of_the_kind_that_the_slide_has
     signs = Usher::Formats::Slides::Signs
-    { nil => "bullets", "" => "bullets", "•" => "bullets", "●" => "bullets", "–" => "dashes", "-" => "dashes", "■" => "squares", "○" => "rings", "o" => "rings", "➢" => "arrows", "✓" => "ticks", "x" => "bullets", "\u{F0FC}" => "ticks", "\u{F0A7}" => "squares" }.each do |sign, kind|
+    { nil => "bullets", "" => "bullets", "•" => "bullets", "●" => "bullets", "–" => "dashes", "-" => "dashes", "■" => "squares", "○" => "rings", "o" => "rings", "→" => "arrows", "➢" => "heads", "▸" => "wedges", "❖" => "diamonds", "\u{F07D}" => "wedges", "✓" => "ticks", "x" => "bullets", "\u{F0FC}" => "ticks", "\u{F0A7}" => "squares" }.each do |sign, kind|
       assert_equal kind, signs.of(sign), sign.inspect
     end
-    assert_equal %w[squares arrows ticks bullets], [ "§", "Ø", "ü", "·" ].map { |sign| signs.of(sign, "Wingdings") }
+    assert_equal %w[squares heads ticks diamonds arrows bullets], [ "§", "Ø", "ü", "v", "à", "·" ].map { |sign| signs.of(sign, "Wingdings") }
     assert_equal "bullets", signs.of("ü", "Harbour Sans"), "a letter of an ordinary face is none"
   end
 
@@ -77,7 +77,7 @@ class SlideWordsTest < CoreTest
     signs = { '<a:buChar char="ü"/>' => "ticks", '<a:buChar char="–"/>' => "dashes", '<a:buAutoNum type="alphaLcParenR"/>' => "letters", '<a:buBlip/>' => "bullets" }
     signs.each { |sign, kind| assert_equal [ kind ], pptx(Decks.shape(at: [ 0, 0, 300, 90 ], paragraphs: entry.(sign))).first["lists"], sign }
     styles = '<text:list-style style:name="L"><text:list-level-style-bullet text:level="1" text:bullet-char="➢"/></text:list-style>'
-    assert_equal [ "arrows" ], odp(box('<text:list text:style-name="L"><text:list-item><text:p>Ebb</text:p></text:list-item></text:list>'), styles: styles).first["lists"]
+    assert_equal [ "heads" ], odp(box('<text:list text:style-name="L"><text:list-item><text:p>Ebb</text:p></text:list-item></text:list>'), styles: styles).first["lists"]
   end
 
   def test_empty_lines_at_the_ends_move_words_where_they_stand_by_their_end_or_middle

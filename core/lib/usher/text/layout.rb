@@ -6,7 +6,7 @@ module Usher
     class Layout
       LEADING = 1.3 # ems from one baseline to the next
       ASCENT = 0.98 # ems from the top of a line to its baseline
-      SIGNS = { "bullets" => "•", "dashes" => "–", "squares" => "▪", "rings" => "○", "arrows" => "→", "ticks" => "✓" }.freeze # of lists
+      SIGNS = { "bullets" => "•", "dashes" => "–", "squares" => "▪", "rings" => "○", "arrows" => "→", "ticks" => "✓", "heads" => "➢", "wedges" => "▸", "diamonds" => "❖" }.freeze # of lists
       # under: a line of its own in the entry or the paragraph above; hanging: no sign, but all lines behind the first stand further in.
       LISTS = [ "none", *SIGNS.keys, "numbers", "letters", "under", "hanging" ].freeze
       HANG = 1.5 # ems before the text of a list

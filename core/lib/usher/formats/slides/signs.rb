@@ -4,10 +4,10 @@ module Usher
       # The kind of list (Text::Layout::SIGNS) for the sign that a slide puts before an entry.
       module Signs
         KNOWN = {
-          "dashes" => "-‐‑‒–—−", "squares" => "■□▪▫◼◾❑❖◆♦", "rings" => "○◦◯", "arrows" => "➢➤→►▶⇒»›>➔➜➡", "ticks" => "✓✔☑"
+          "dashes" => "-‐‑‒–—−", "squares" => "■□▪▫◼◾❑", "rings" => "○◦◯", "arrows" => "→⇒»›>➔➜➡", "ticks" => "✓✔☑", "heads" => "➢➤", "wedges" => "►▶▸‣", "diamonds" => "❖◆♦"
         }.freeze
         # What faces that hold only pictures draw for a letter.
-        DRAWN = { "squares" => "§nquv", "arrows" => "Øàð", "ticks" => "ü" }.freeze
+        DRAWN = { "squares" => "§nqu", "arrows" => "àð", "ticks" => "ü", "heads" => "Ø", "wedges" => "}", "diamonds" => "v" }.freeze
         PICTURES = /wingdings|webdings|starsymbol|opensymbol|monotype sorts/i
         PRIVATE = 0xF000..0xF0FF # where such faces keep them
 
