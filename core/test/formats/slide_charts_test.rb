@@ -92,6 +92,23 @@ class SlideChartsTest < CoreTest
     assert_equal [ { grey => 2 }, { "#b3411d" => 1, grey => 1 }, { grey => 1 } ], [ colours.("", ""), colours.(ln.(solid("B3411D")), ""), colours.("", ln.("<a:noFill/>")) ]
   end
 
+  def test_what_stands_at_a_bar_stands_where_the_file_says
+    [ "", '<c:barDir val="bar"/>' ].each do |way|
+      side, long = way.empty? ? %w[y height] : %w[x width]
+      middles = [ nil, "outEnd", "inEnd", "ctr", "inBase" ].map do |place|
+        items = charted("barChart", { "Quay" => [ 99, 57, 99 ] }, more: %(#{way}<c:dLbls>#{%(<c:dLblPos val="#{place}"/>) if place}<c:showVal val="1"/></c:dLbls>)).items
+        bar, words = bars(Struct.new(:items).new(items)).min_by { |item| item[long] }, items.find { |item| item["text"] == "57" }
+        from, to = [ bar, words ].map { |item| item[side] + item[long] / 2.0 }
+        ((way.empty? ? from - to : to - from) / bar[long]).round(2)
+      end
+      assert_equal middles[0], middles[1]
+      assert_equal middles.drop(1), middles.drop(1).sort.reverse, "further and further down"
+      assert_operator middles[1], :>, 0.5
+      assert_in_delta 0, middles[3], 0.01
+      assert_operator middles[4], :>, -0.5
+    end
+  end
+
   def test_nothing_stands_at_a_value_where_the_file_took_it_away
     own = '<c:dLbls><c:dLbl><c:idx val="1"/><c:delete val="1"/></c:dLbl><c:showVal val="1"/></c:dLbls>'
     %w[barChart lineChart pieChart].each { |kind| assert_equal %w[17 39], words_on(charted(kind, { "Quay" => [ 17, 28, 39 ] }, own: own)) & %w[17 28 39], kind }

@@ -18,9 +18,9 @@ module Usher
         autoload :Web, "usher/formats/slides/chart/web"
 
         # values: numbers, nil where there is none; places: of "points", how far across each is; colours: one for all of its values,
-        # or one each; kind: where it is not that of the chart; labels: what stands at each value, "value" or "share", nil for nothing; quiet: numbers of values at which nothing stands; named: of "pie", whether its category does;
+        # or one each; kind: where it is not that of the chart; labels: what stands at each value, "value" or "share", nil for nothing; at: where it stands at a bar, "outEnd" (behind its tip), "inEnd", "ctr" or "inBase", nil for as usual; quiet: numbers of values at which nothing stands; named: of "pie", whether its category does;
         # second: whether its values are on the second axis; lettered: Letters of that; line: of "line", whether one is drawn; dots: their colours, one each, nil where there are none.
-        Series = Struct.new(:name, :values, :places, :colours, :kind, :labels, :quiet, :named, :second, :lettered, :line, :dots, keyword_init: true) do
+        Series = Struct.new(:name, :values, :places, :colours, :kind, :labels, :at, :quiet, :named, :second, :lettered, :line, :dots, keyword_init: true) do
           def initialize(line: true, quiet: [], **) = super
 
           # Whether something stands at the value with this number.

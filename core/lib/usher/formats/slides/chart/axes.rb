@@ -153,12 +153,17 @@ module Usher
         def bar(one, index, at, broad, base, tip)
           from, to = [ base, tip ].minmax
           @lying ? @pen.rectangle(from, at, to - from, broad, one.colour(index)) : @pen.rectangle(at, from, broad, to - from, one.colour(index))
-          return unless one.labels && one.label?(index)
+          label(one, index, at + broad / 2, base, tip) if one.labels && one.label?(index)
+        end
+
+        # What stands at a bar: behind its tip, before that, in its middle, or at its base. across: the middle of its breadth.
+        def label(one, index, across, base, tip)
           pen, words = @pen.as(one.lettered), said_at(one, index)
-          wide, high, middle = [ pen.width(words) + 2, broad ].max, ems(1.4, pen), at + broad / 2
-          if stacked? then @lying ? pen.write(words, (from + to) / 2 - wide / 2, middle - high / 2, wide, high, align: "middle") : pen.write(words, middle - wide / 2, (from + to) / 2 - high / 2, wide, high, align: "middle")
-          else @lying ? pen.write(words, tip + 2, middle - high / 2, wide, high) : pen.write(words, middle - wide / 2, tip < base ? tip - high : tip, wide, high, align: "middle")
-          end
+          wide, high = pen.width(words) + ems(TICK, pen), ems(1.4, pen)
+          half = (@lying ? wide : high) / 2 * (tip < base ? -1 : 1)
+          along = { "ctr" => (base + tip) / 2, "inEnd" => tip - half, "inBase" => base + half }.fetch(one.at || (stacked? ? "ctr" : nil), tip + half)
+          x, y = @lying ? [ along, across ] : [ across, along ]
+          pen.write(words, x - wide / 2, y - high / 2, wide, high, align: "middle")
         end
 
         def said_at(one, index) = Chart::Numbers.say(one.values[index], one.second && @second ? @style.second.format : (@style.format unless shares?))

@@ -50,7 +50,7 @@ module Usher
           places = points(Part.at(node, "xVal")).map { |one| Float(one, exception: false) } if kind == "points"
           joined = group.name == "scatterChart" && @inks.fill(Part.at(node, "spPr", "ln")) != "none"
           colours = colours(node, kind, values.size, index, count)
-          Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours, kind: joined ? "line" : (kind unless kind == kind_of(@main)), labels: labels(node, group), quiet: Part.all(node, "dLbls", "dLbl").select { |one| yes?(one, "delete") }.map { |one| value(one, "idx").to_i }, named: yes?(label_looks(node, group), "showCatName"), second: second_axis && !axes_of(group).include?(first_axis) || nil, lettered: letters(label_looks(node, group)),
+          Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours, kind: joined ? "line" : (kind unless kind == kind_of(@main)), labels: labels(node, group), at: value(label_looks(node, group), "dLblPos"), quiet: Part.all(node, "dLbls", "dLbl").select { |one| yes?(one, "delete") }.map { |one| value(one, "idx").to_i }, named: yes?(label_looks(node, group), "showCatName"), second: second_axis && !axes_of(group).include?(first_axis) || nil, lettered: letters(label_looks(node, group)),
             line: @inks.fill(Part.at(node, "spPr", "ln")) != "none", dots: dots(node, group, colours))
         end
 
