@@ -13,36 +13,16 @@ module Usher
         autoload :Pen, "usher/formats/slides/chart/pen"
         autoload :Points, "usher/formats/slides/chart/points"
         autoload :Scale, "usher/formats/slides/chart/scale"
+        autoload :Series, "usher/formats/slides/chart/series"
         autoload :Slices, "usher/formats/slides/chart/slices"
+        autoload :Style, "usher/formats/slides/chart/style"
         autoload :Titles, "usher/formats/slides/chart/titles"
         autoload :Web, "usher/formats/slides/chart/web"
 
-        # values: numbers, nil where there is none; places: of "points", how far across each is; colours: one for all of its values,
-        # or one each; kind: where it is not that of the chart; labels: what stands at each value, "value" or "share", nil for nothing; at: where it stands at a bar, "outEnd" (behind its tip), "inEnd", "ctr" or "inBase", nil for as usual; quiet: numbers of values at which nothing stands; named: of "pie", whether its category does;
-        # second: whether its values are on the second axis; lettered: Letters of that; line: of "line", whether one is drawn; dots: their colours, one each, nil where there are none.
-        Series = Struct.new(:name, :values, :places, :colours, :kind, :labels, :at, :quiet, :named, :second, :lettered, :line, :dots, keyword_init: true) do
-          def initialize(line: true, quiet: [], **) = super
-
-          # Whether something stands at the value with this number.
-          def label?(index) = (labels || named) && !quiet.include?(index)
-
-          def colour(index) = colours[index % colours.size]
-        end
         # What words look like, nil for as all others: size: points; bold; ink: their colour.
         Letters = Struct.new(:size, :bold, :ink, keyword_init: true)
         # The second axis of values, on the right: as of Style.
         Second = Struct.new(:low, :high, :step, :format, :numbers, keyword_init: true)
-        # How it looks, where the file says it. stacked: nil, "sum" or "share"; gap: between the bars of two categories, in breadths of
-        # a bar; overlap: of the bars of one, the same; legend: "right", "bottom", "left", "top" or nil; legend_at: where the file puts it, as plot; plot: the place of what lies
-        # between the axes, [left, top, width, height] in shares; low, high, step: of the axis of values, nil for what fits; format: of
-        # its numbers, as a spreadsheet says it; grid: the colour of lines across, nil for none; names, numbers: whether there are
-        # words and numbers at its axes; close: whether the words stand at the axis itself, where values lie below it too; slope: degrees by which its words are turned, nil for what fits; letters: points; ink: their
-        # colour; looks: { title:, names:, numbers:, legend:, names_title:, numbers_title: Letters of those }; titles: { names:, numbers: what
-        # these axes are called }; lines: { names:, numbers: the colours of these axes' own lines, nil for none }; ground, wall: Looks of what lies behind all of it and behind the plot, or nil; second: a Second, or nil;
-        # hole: of slices, in shares of the whole; turn: degrees clockwise from the top to the first of them.
-        Style = Struct.new(:close, :lines, :titles, :ground, :wall, :stacked, :gap, :overlap, :legend, :legend_at, :plot, :low, :high, :step, :format, :grid, :names, :numbers, :slope, :letters, :ink, :looks, :second, :hole, :turn, keyword_init: true) do
-          def initialize(stacked: nil, close: true, lines: { names: GREY, numbers: GREY }, gap: 0.5, overlap: 0, grid: GRID, names: true, numbers: true, ink: Colour::INK, looks: {}, titles: {}, hole: 0, turn: 0, **) = super
-        end
         DRAWN = { "column" => :Axes, "bar" => :Axes, "line" => :Axes, "area" => :Axes, "points" => :Points, "pie" => :Slices, "web" => :Web }.freeze
         TITLED = %w[column bar line area points].freeze # kinds with axes that may be called something
         MOST = 60 # values of a series

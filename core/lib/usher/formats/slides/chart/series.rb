@@ -1,0 +1,30 @@
+module Usher
+  module Formats
+    module Slides
+      # The values of a chart that belong together, and how they are shown.
+      Chart::Series = Struct.new(
+        :name,
+        :values,   # numbers, nil where there is none
+        :places,   # of "points": how far across each is
+        :colours,  # one for all of its values, or one each
+        :kind,     # where it is not that of the chart
+        :line,     # of "line": whether one is drawn
+        :dots,     # of "line": their colours, one each; nil where there are none
+        :second,   # whether its values are on the second axis
+        :labels,   # what stands at each value: "value" or "share", nil for nothing
+        :named,    # of "pie": whether its category stands there, too
+        :quiet,    # the numbers of values at which nothing stands
+        :at,       # where it stands at a bar: "outEnd" (behind its tip), "inEnd", "ctr" or "inBase", nil for as usual
+        :lettered, # Letters of that
+        keyword_init: true
+      ) do
+        def initialize(line: true, quiet: [], **) = super
+
+        # Whether something stands at the value with this number.
+        def label?(index) = (labels || named) && !quiet.include?(index)
+
+        def colour(index) = colours[index % colours.size]
+      end
+    end
+  end
+end
