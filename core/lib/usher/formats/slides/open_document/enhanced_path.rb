@@ -5,7 +5,7 @@ module Usher
       class OpenDocument::EnhancedPath
         WORD = /[?$]\w+|-?\d*\.?\d+(?:e[+-]?\d+)?|[a-z]+|[A-Z]/
         TAKES = { "M" => 2, "L" => 2, "C" => 6, "Q" => 4, "X" => 2, "Y" => 2, "T" => 6, "U" => 6, "A" => 8, "B" => 8, "W" => 8, "V" => 8, "G" => 4, "Z" => 0, "N" => 0, "F" => 0, "S" => 0, "H" => 0, "I" => 0, "J" => 0, "K" => 0 }.freeze
-        SHADES = { "H" => -0.4, "I" => -0.2, "J" => 0.4, "K" => 0.2 }.freeze # how much darker or lighter, as LibreOffice adds it to what the standard has
+        SHADES = { "H" => -0.4, "I" => -0.2, "J" => 0.4, "K" => 0.2 }.freeze # how much darker or lighter, which files say beyond the standard
         OTHER = { "X" => "Y", "Y" => "X" }.freeze # quadrants in a row leave along x and y by turns
         MOST = 5_000 # commands
 

@@ -35,13 +35,16 @@ module Usher
 
         def style
           numbers, names = %w[y x].map { |dimension| @area.all("axis").find { |axis| axis["dimension"] == dimension } }
-          looks = { title: lettering(@chart.at("title")), legend: lettering(@chart.at("legend")), names: lettering(names), numbers: lettering(numbers), names_title: lettering(names&.at("title")), numbers_title: lettering(numbers&.at("title")) }
-          Chart::Style.new(titles: { names: written(names), numbers: written(numbers) }, looks: looks, ground: painted(@chart), wall: painted(@area.at("wall")), slope: slope(names), stacked: of(@area, "percentage") == "true" ? "share" : ("sum" if of(@area, "stacked") == "true"), gap: share(of(numbers, "gap-width"), 1).clamp(0, 5), overlap: share(of(numbers, "overlap"), 0).clamp(-1, 1), legend: @chart.at("legend")&.then { |node| SIDES.fetch(node["legend-position"], "right") },
-            **ends(numbers), second: second&.then { |axis| Chart::Second.new(**ends(axis), numbers: seen?(axis)) }, grid: grid(numbers), format: OpenDocument::NumberStyle.format(@styles, data_style(numbers)), plot: plot, close: of(names, "axis-label-position") != "outside-start", lines: { names: line_of(names), numbers: line_of(numbers) }, names: seen?(names), numbers: seen?(numbers), letters: letters(numbers), ink: ink, hole: @chart["class"] == "chart:ring" ? RING : 0)
+          looks = { title: @chart.at("title"), legend: @chart.at("legend"), names: names, numbers: numbers, names_title: names&.at("title"), numbers_title: numbers&.at("title") }.transform_values { |node| lettering(node) }
+          Chart::Style.new(stacked: of(@area, "percentage") == "true" ? "share" : ("sum" if of(@area, "stacked") == "true"), gap: share(of(numbers, "gap-width"), 1).clamp(0, 5), overlap: share(of(numbers, "overlap"), 0).clamp(-1, 1),
+            hole: @chart["class"] == "chart:ring" ? RING : 0, plot: plot, ground: painted(@chart), wall: painted(@area.at("wall")), legend: @chart.at("legend")&.then { |node| SIDES.fetch(node["legend-position"], "right") },
+            names: seen?(names), numbers: seen?(numbers), **ends(numbers), format: OpenDocument::NumberStyle.format(@styles, data_style(numbers)), second: second&.then { |axis| Chart::Second.new(**ends(axis), numbers: seen?(axis)) },
+            grid: grid(numbers), lines: { names: line_of(names), numbers: line_of(numbers) }, close: of(names, "axis-label-position") != "outside-start", slope: slope(names), titles: { names: written(names), numbers: written(numbers) },
+            letters: letters(numbers), ink: ink, looks: looks)
         end
 
-        # Where what lies between the axes is, [left, top, width, height] in shares of the whole, as LibreOffice adds it to what the
-        # standard has; nil where the file does not say it.
+        # Where what lies between the axes is, [left, top, width, height] in shares of the whole, which files say beyond the standard;
+        # nil where they do not.
         def plot
           region, whole = @area.at("coordinate-region"), [ @chart.points("width"), @chart.points("height") ]
           return unless region && whole.all? { |side| side&.positive? }

@@ -50,8 +50,15 @@ module Usher
           places = points(Part.at(node, "xVal")).map { |one| Float(one, exception: false) } if kind == "points"
           joined = group.name == "scatterChart" && @inks.fill(Part.at(node, "spPr", "ln")) != "none"
           colours = colours(node, kind, values.size, index, count)
-          Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours, kind: joined ? "line" : (kind unless kind == kind_of(@main)), labels: labels(node, group), at: value(label_looks(node, group), "dLblPos"), quiet: Part.all(node, "dLbls", "dLbl").select { |one| yes?(one, "delete") }.map { |one| value(one, "idx").to_i }, named: yes?(label_looks(node, group), "showCatName"), second: second_axis && !axes_of(group).include?(first_axis) || nil, lettered: letters(label_looks(node, group)),
-            line: @inks.fill(Part.at(node, "spPr", "ln")) != "none", dots: dots(node, group, colours))
+          Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours, kind: joined ? "line" : (kind unless kind == kind_of(@main)),
+            line: @inks.fill(Part.at(node, "spPr", "ln")) != "none", dots: dots(node, group, colours), second: second_axis && !axes_of(group).include?(first_axis) || nil, **labelled(node, group))
+        end
+
+        # What stands at its values.
+        def labelled(node, group)
+          looks = label_looks(node, group)
+          quiet = Part.all(node, "dLbls", "dLbl").select { |one| yes?(one, "delete") }.map { |one| value(one, "idx").to_i }
+          { labels: (yes?(looks, "showPercent") ? "share" : ("value" if yes?(looks, "showVal")) if looks), named: yes?(looks, "showCatName"), quiet: quiet, at: value(looks, "dLblPos"), lettered: letters(looks) }
         end
 
         # Categories that are days are written as the axis says, or the list itself.
@@ -87,11 +94,6 @@ module Usher
           Tints.shaded(colour, (index / list.size + 1.0) / ((count - 1) / list.size + 2) * 1.4 - 0.7)
         end
 
-        def labels(node, group)
-          said = label_looks(node, group) or return
-          return "share" if yes?(said, "showPercent")
-          "value" if yes?(said, "showVal")
-        end
 
         def label_looks(node, group) = [ node, group ].filter_map { |one| Part.at(one, "dLbls") }.find { |one| !yes?(one, "delete") }
 
@@ -119,11 +121,18 @@ module Usher
         def style(kind)
           axes = @area.element_children.select { |child| child.name.end_with?("Ax") }
           numbers, names = first_axis, axes.find { |axis| axis.name != "valAx" } || (axes - [ first_axis ]).first
+          title, key = Part.at(@root, "chart", "title"), Part.at(@root, "chart", "legend")
           titles = { names: Part.at(names, "title"), numbers: Part.at(numbers, "title") }.reject { |_, node| yes?(node, "delete") }
-          Chart::Style.new(stacked: STACKED[value(@main, "grouping")], gap: (number(@main, "gapWidth") || 150).clamp(0, 500) / 100, overlap: (number(@main, "overlap") || 0).clamp(-100, 100) / 100, legend: legend, legend_at: place(Part.at(@root, "chart", "legend")), plot: plot, **ends(numbers), format: Part.at(numbers, "numFmt")&.[]("formatCode"),
-            grid: grid(numbers), names: seen?(names), numbers: seen?(numbers), slope: slope(names), close: value(names, "tickLblPos") != "low", lines: { names: line_of(names), numbers: line_of(numbers) }, letters: whole&.[]("sz")&.to_f&./(100)&.clamp(4, 60), ink: ink(axes), looks: { title: title_letters(Part.at(@root, "chart", "title"), TITLE, more: MORE), names: letters(names), numbers: letters(numbers), legend: letters(Part.at(@root, "chart", "legend")), **titles.to_h { |axis, node| [ :"#{axis}_title", title_letters(node, AXIS_TITLE) ] } },
-            titles: titles.transform_values { |node| written(node) }, ground: painted, wall: painted("chart", "plotArea"), second: second_axis&.then { |axis| Chart::Second.new(**ends(axis), format: Part.at(axis, "numFmt")&.[]("formatCode"), numbers: seen?(axis)) }, hole: (kind == "pie" && number(@main, "holeSize") || 0).clamp(0, 90) / 100.0, turn: number(@main, "firstSliceAng") || 0)
+          looks = { title: title_letters(title, TITLE, more: MORE), names: letters(names), numbers: letters(numbers), legend: letters(key), **titles.to_h { |axis, node| [ :"#{axis}_title", title_letters(node, AXIS_TITLE) ] } }
+          Chart::Style.new(stacked: STACKED[value(@main, "grouping")], gap: (number(@main, "gapWidth") || 150).clamp(0, 500) / 100, overlap: (number(@main, "overlap") || 0).clamp(-100, 100) / 100,
+            hole: (kind == "pie" && number(@main, "holeSize") || 0).clamp(0, 90) / 100.0, turn: number(@main, "firstSliceAng") || 0,
+            plot: plot, ground: painted, wall: painted("chart", "plotArea"), legend: legend, legend_at: place(key),
+            names: seen?(names), numbers: seen?(numbers), **ends(numbers), format: format_of(numbers), second: second_axis&.then { |axis| Chart::Second.new(**ends(axis), format: format_of(axis), numbers: seen?(axis)) },
+            grid: grid(numbers), lines: { names: line_of(names), numbers: line_of(numbers) }, close: value(names, "tickLblPos") != "low", slope: slope(names), titles: titles.transform_values { |node| written(node) },
+            letters: whole&.[]("sz")&.to_f&./(100)&.clamp(4, 60), ink: ink(axes), looks: looks)
         end
+
+        def format_of(axis) = Part.at(axis, "numFmt")&.[]("formatCode")
 
         # From where to where an axis goes, and in which steps.
         def ends(axis) = { low: number(axis, "scaling", "min"), high: number(axis, "scaling", "max"), step: number(axis, "majorUnit") }
