@@ -18,7 +18,14 @@ module Usher
         # sign_colour: of its sign, "#rrggbb", nil for that of its words.
         Paragraph = Struct.new(:runs, :align, :list, :sign_colour, :indent, :hang, :leading, :before, :after, keyword_init: true) do
           def text = runs.map(&:text).join
-          def main = runs.group_by { |run| [ run.size, run.face, run.tracking ] }.max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.last.first
+
+          # The run that most of its letters look like; asked for many times while lines are tried.
+          def main
+            @main = nil unless runs.equal?(@known)
+            @known = runs
+            @main ||= runs.group_by { |run| [ run.size, run.face, run.tracking ] }.max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.last.first
+          end
+
           def size = main.size
           def tallest = runs.select { |run| run.size == size }.map(&:face).max_by(&:line)
           def leading = (self[:leading] || 1).clamp(0.5, 4)
