@@ -175,6 +175,12 @@ class SlideWordsTest < CoreTest
     assert_equal [ "plain", [ { "from" => 20, "to" => 23, "font" => "code" } ] ], item.values_at("font", "marks")
   end
 
+  def test_words_of_a_form_that_stands_on_its_head_do_too
+    angle = ->(flips, form = "rect", look = solid("F7DFA6")) { pptx(Decks.shape(at: [ 0, 0, 90, 90 ], form: form, look: look, text: "Ebb", frame: flips)).find { |item| item["kind"] == "text" }["angle"].abs.round }
+    assert_equal [ 0, 0, 180, 180 ], [ "", 'flipH="1"', 'flipV="1"', 'flipH="1" flipV="1"' ].map { |flips| angle.(flips) }
+    assert_equal [ 180, 180 ], [ angle.('flipV="1"', "gear6"), angle.('flipV="1"', "rect", "") ], "a drawn form, and one that is not seen"
+  end
+
   def test_letters_whose_colour_is_left_open_are_as_all_are
     behind = '<style:style style:name="B" style:family="graphic"><style:text-properties fo:color="#b3411d"/></style:style>'
     colour = ->(said) { odp(box("<text:p>Ebb</text:p>", more: 'draw:style-name="G"'), styles: %(#{behind}<style:style style:name="G" style:family="graphic" style:parent-style-name="B"><style:text-properties #{said}/></style:style>)).first["colour"] }

@@ -40,9 +40,17 @@ class LayoutTest < CoreTest
     assert_equal [ "1.", "2.", "a)", nil, "b)", "1." ], layout("a\nb\nc\nd\ne\nf", lists: %w[numbers numbers letters under letters numbers]).lines.map(&:marker)
   end
 
+  def test_lines_break_between_ideographs_but_not_before_what_closes_behind_them
+    text = "At low tide 潮が引く、船は砂の上。"
+    advances = text.each_char.map { |char| char.match?(/\p{Latin}| /) ? 0.5 : 1.0 }
+    lines = ->(ems) { Usher::Text::Layout.new(text, advances: advances, size: 10, width: ems * 10).lines.map { |line| text[line.from...line.to] } }
+    assert_equal [ "At low tide 潮が", "引く、船は砂の", "上。" ], lines.(8)
+    assert_equal [ "At low tide 潮が引", "く、船は砂の上。" ], lines.(9.2), "no line begins with what closes"
+  end
+
   def test_signs_of_lists
-    kinds = %w[none bullets dashes squares rings arrows ticks]
-    assert_equal [ nil, "•", "–", "▪", "○", "→", "✓" ], layout((%w[x] * 7).join("\n"), lists: kinds).lines.map(&:marker)
+    kinds = %w[none bullets dashes squares rings arrows ticks heads wedges diamonds]
+    assert_equal [ nil, "•", "–", "▪", "○", "→", "✓", "➢", "▸", "❖" ], layout((%w[x] * 10).join("\n"), lists: kinds).lines.map(&:marker)
     assert_equal kinds.drop(1), Usher::Text::Layout::SIGNS.keys
     Usher::Text::Layout::SIGNS.each_value { |sign| assert Usher::Text::Faces.cover?(sign), sign }
   end

@@ -1,7 +1,7 @@
 module Usher
   module Text
-    # Text broken into lines that fit a width. Greedy, at spaces and behind a hyphen or a dash between letters (as in Unicode
-    # Standard Annex 14); a word longer than the width is broken between letters. Lines are known by character offsets, so that a
+    # Text broken into lines that fit a width. Greedy, at spaces, behind a hyphen or a dash between letters and between ideographs
+    # (as in Unicode Standard Annex 14); a word longer than the width is broken between letters. Lines are known by character offsets, so that a
     # browser can show the same lines while somebody types.
     class Layout
       LEADING = 1.3 # ems from one baseline to the next
@@ -13,7 +13,9 @@ module Usher
       RIGHT_TO_LEFT = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/
       STRONG = /[[:alpha:]]/
       HYPHEN = /[-\u2010\u2013]/
-      PIECE = /\S*?[[:alpha:]]#{HYPHEN}(?=[[:alpha:]])|\S+/ # of a line, that stays whole where there is room
+      IDEOGRAPH = /[\p{Han}\p{Hiragana}\p{Katakana}ー][、。，．！？：；）」』】》〉”’…]*+/ # with what closes behind it
+      PIECE = /\S*?(?:[[:alpha:]]#{HYPHEN}(?=[[:alpha:]])|#{IDEOGRAPH}(?=\S))|\S+/ # of a line, that stays whole where there is room
+      BREAKS = /(?:#{HYPHEN}|#{IDEOGRAPH})\z/ # that a line may end with
 
       # from...to: the characters of the line, spaces at a break left out. marker: what stands before
       # the first line of a list entry. indent: ems. rtl: whether its paragraph reads from the right. top: ems below the

@@ -67,8 +67,8 @@ module Usher
           outline = Forms::SAME.fetch(name, name)
           return drawn(Presets.outline(outline, box.width, box.height, bends), box, look, flips: flips, words: words, link: link) if look.seen? && Presets.known?(outline) && (look.paint || !Forms.kept?(name))
           miss("shape") unless Forms.known?(name) || !look.seen?
-          with_words(box, look.seen? ? words : nil, link) do
-            next write(words, box, link: link) unless look.seen?
+          with_words(Forms.standing(box, flips), look.seen? ? words : nil, link) do
+            next write(words, Forms.standing(box, flips), link: link) unless look.seen?
             next segment(*[ [ 0, 0 ], [ 1, 1 ] ].map { |share| onto(box, share, flips) }, look, link: link) if Forms.line?(name)
             values = flipped(Forms.values(name, box.width, box.height, bends), flips)
             values["round"] *= @scale if values["round"]
@@ -82,7 +82,7 @@ module Usher
           sane(*box, *outline.parts.flat_map(&:points).flatten, look.stroke_width)
           flat = Geometry::Box.new(box.x, box.y, box.width, box.height, 0)
           outline.parts.each { |part| part.points.map! { |share| onto(flat, share, flips) } }
-          with_words(box, words, link) do
+          with_words(Forms.standing(box, flips), words, link) do
             all(FreeForm.new(outline, look, @scale).items { |name, bytes| @pictures[name] = bytes }) { |values| add(turned(values, scaled(box)).merge(opens(link), values["picture"] && alt ? { "alt" => alt.to_s[0, 500] } : {})) }
           end
         end

@@ -40,12 +40,15 @@ module Usher
           found && mirrored(found, flips)
         end
 
-        # An area, mirrored with its form; nil where nothing is left of it.
+        # An area, mirrored with its form, as words have it (see `standing`); nil where nothing is left of it.
         def mirrored((left, top, right, bottom), flips)
-          left, right = 1 - right, 1 - left if flips.include?("across")
-          top, bottom = 1 - bottom, 1 - top if flips.include?("down")
+          left, right = 1 - right, 1 - left if flips.one?
           [ left, top, right, bottom ].map { |share| share.clamp(0.0, 1.0) } if right - left > 0.02 && bottom - top > 0.02
         end
+
+        # The box that the words of a form have: where that is mirrored from top to bottom they stand on their head, and are never
+        # mirrored themselves.
+        def standing(box, flips) = flips.include?("down") ? Geometry::Box.new(box.x, box.y, box.width, box.height, box.angle + 180) : box
 
         # Values of an item that has this form in a box of these sides; one that is not known is a rectangle.
         # bends: how far the form is bent, in shares, as the file says it ({ "adj1" => 0.5 }).

@@ -193,7 +193,7 @@ module Usher
         end
 
         # Whether a word had to be cut.
-        def broken?(text) = text.lines.each_cons(2).any? { |line, following| line.to == following.from && line.to > line.from && !text.text[line.to - 1].match?(Text::Layout::HYPHEN) }
+        def broken?(text) = text.lines.each_cons(2).any? { |line, following| line.to == following.from && line.to > line.from && !text.text[line.from...line.to].match?(Text::Layout::BREAKS) }
 
         # Neighbours that can be one text.
         def blocks
