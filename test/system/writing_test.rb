@@ -96,7 +96,7 @@ class WritingTest < ApplicationSystemTestCase
 
   test "lines reach both edges, where they reached them while they were typed" do
     write "At ebb the boats lie on the sand beside the old lighthouse, and the ropes that held them dry until the flood lifts all of them once more"
-    look("Align") { click_button "Both edges" }
+    look("Align") { click_button "Both" }
     eventually { page.evaluate_script("document.querySelector('.typing-line').style.wordSpacing") != "" }
     rights = -> { page.evaluate_script("[...document.querySelectorAll('.typing-line')].map(line => { const words = document.createRange(); const text = line.firstChild.firstChild; words.setStart(text, 0); words.setEnd(text, text.data.trimEnd().length); return words.getBoundingClientRect().right })") }
     first, *middle, last = rights.()
