@@ -94,6 +94,24 @@ class WritingTest < ApplicationSystemTestCase
     assert_no_selector ".typing-super"
   end
 
+  test "on a phone the bar of looks lies clear of the tray, wherever the text is" do
+    cdp "Emulation.setDeviceMetricsOverride", width: 390, height: 844, deviceScaleFactor: 1, mobile: false
+    tool "text"
+    box = ->(selector) { page.evaluate_script("(({ top, bottom }) => [top, bottom])([...document.querySelectorAll('#{selector}')].find(one => one.checkVisibility()).getBoundingClientRect())") }
+    [ 200, 330 ].each do |down|
+      tap_at 200, down
+      editor.send_keys "Ebb and flood"
+      assert_selector ".typing-line", exact_text: "Ebb and flood"
+      sleep 0.3 # Ruby has said by then how high it is
+      bar = box.("#format-bar")
+      { "tray" => box.(".tray"), "text" => box.(".typing") }.each { |name, (top, bottom)| assert bar[1] <= top || bar[0] >= bottom, "over the #{name} at #{down}" }
+      close
+      assert_no_selector "#format-bar", visible: true
+    end
+  ensure
+    cdp "Emulation.clearDeviceMetricsOverride"
+  end
+
   test "lines reach both edges, where they reached them while they were typed" do
     write "At ebb the boats lie on the sand beside the old lighthouse, and the ropes that held them dry until the flood lifts all of them once more"
     look("Align") { click_button "Both" }

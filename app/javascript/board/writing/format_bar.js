@@ -95,10 +95,16 @@ export class FormatBar extends Part {
     if (!this.bar || this.bar.hidden || !area) return
     const box = area.getBoundingClientRect(),
       { left, top: up, height } = stage.getBoundingClientRect()
-    const floor = height - Number(stage.dataset.inset.split(" ")[3]) + 20
+    const floor = Math.min(height - Number(stage.dataset.inset.split(" ")[3]) + 20, this.sheet() - up)
     const below = box.bottom - up + 14
     const top = below + this.bar.offsetHeight <= floor ? below : box.top - up - this.bar.offsetHeight - 14
     this.bar.style.left = `${camera.beside(box.left - left, this.bar.offsetWidth)}px`
     this.bar.style.top = `${Math.max(8, top)}px`
+  }
+
+  // Where the tray begins that lies under the page, as on a phone.
+  sheet() {
+    const trays = [...document.querySelectorAll(".tray")].map(tray => tray.getBoundingClientRect())
+    return trays.find(({ width }) => width > innerWidth / 2)?.top ?? Infinity
   }
 }
