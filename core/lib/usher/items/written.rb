@@ -56,12 +56,18 @@ module Usher
 
       # Page units by which each space of a line is broader so that its words reach both edges. Lines from the right have none.
       def spread(line)
-        return 0 if align != "both" || line.rtl || text[line.to..].match?(/\A *(\n|\z)/)
-        spaces = text[line.from...line.to].count(" ")
-        spaces.zero? ? 0 : [ (width - 2 * across - (line.indent + layout.width(line.from, line.to)) * size) / spaces, 0 ].max
+        return 0 if align != "both" || line.rtl
+        @spread ||= lines.to_h { |one| [ one.from, spread_of(one) ] } # asked for at every letter that may lie under a cover
+        @spread[line.from]
       end
 
       private
+
+      def spread_of(line)
+        return 0 if line.rtl || text.match?(/\G *(\n|\z)/, line.to)
+        spaces = text[line.from...line.to].count(" ")
+        spaces.zero? ? 0 : [ (width - 2 * across - (line.indent + layout.width(line.from, line.to)) * size) / spaces, 0 ].max
+      end
 
       def shown_number = text
 
