@@ -88,8 +88,10 @@ module Usher
       def spans(paragraph, start, first, others)
         found, from, fits = [], start, start # fits: up to where the line is full of whole words
         room = -> { found.empty? ? first : others }
-        paragraph.to_enum(:scan, PIECE).each do
-          word_from, word_to = start + $~.begin(0), start + $~.end(0)
+        word_to = start # counted on, because where a match begins is counted from the beginning each time
+        paragraph.scan(/(\s*)(#{PIECE})/o) do |gap, piece|
+          word_from = word_to + gap.length
+          word_to = word_from + piece.length
           if fits > from && width(from, word_to) > room.call
             found << [ from, fits ]
             from = word_from
