@@ -137,6 +137,7 @@ class WritingTest < ApplicationSystemTestCase
     look("Font") { click_button "Code" }
     assert_selector ".typing span[style*=font-code]", exact_text: "flood"
     eventually { page.evaluate_script("['Liberation Mono', 'DejaVu Sans'].every(name => document.fonts.check(`40px '${name}'`))") }
+    page.evaluate_async_script("document.fonts.ready.then(() => setTimeout(arguments[0], 500))") # and the lines are laid out with them
     typed = places(".typing span", "flood", "slack")
     close
     text = eventually { items(@page, "text").first }
