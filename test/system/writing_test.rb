@@ -197,6 +197,7 @@ class WritingTest < ApplicationSystemTestCase
     close
     wider = eventually { items(@page, "text").first.data.then { |data| data if data["width"] > narrow } }
     assert_equal text.data["x"], wider["x"]
+    sleep 0.6 # a hand is not so quick that this were the second tap of two
     tap_at(*on_screen(text.left + 20, (text.top + text.bottom) / 2))
     drag_handle "e", 200, 0
     set = eventually { items(@page, "text").first.data.then { |data| data if data["room"].nil? } }
