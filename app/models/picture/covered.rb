@@ -16,7 +16,7 @@ module Picture::Covered
 
   def blanked(parts)
     longer = [ width, height ].max
-    dots = photo? ? [ DOTS, longer ].min : DOTS
+    dots = photo? ? longer.clamp(Usher::Formats::Sharp::SIDE, DOTS) : DOTS
     png = Usher::Formats::Png::Writer.write(Usher::Veil.draw(data_address, width, height, parts), width: [ dots * width / longer, 1 ].max)
     return png if covered_type == "image/png"
     image = Vips::Image.new_from_buffer(png, "")

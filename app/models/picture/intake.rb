@@ -67,6 +67,8 @@ class Picture::Intake
     header = Vips::Image.new_from_buffer(@bytes, "")
     raise Usher::Invalid, "That picture has too many pixels (#{header.width} by #{header.height}). Make it smaller first." if header.width * header.height > MAX_PIXELS
     image = Vips::Image.thumbnail_buffer(@bytes, SIDE, height: SIDE, size: :down, fail_on: :truncated)
+    by = Usher::Formats::Sharp.by(image.width, image.height, @bytes)
+    return [ image.colourspace(:srgb).zoom(by, by).pngsave_buffer(strip: true), "image/png", image.width, image.height ] if by # as large as it came
     clear = image.has_alpha?
     bytes = clear ? image.pngsave_buffer(strip: true) : image.jpegsave_buffer(Q: 88, strip: true)
     [ bytes, clear ? "image/png" : "image/jpeg", image.width, image.height ]

@@ -16,7 +16,7 @@ module Usher
         # beside itself, [across, down] in shares of its own size, nil where it is stretched; from: where in the box one of them lies,
         # [across, down] in shares of what is left beside it; once: whether there is but that one; toned: see Toning, or nil; opacity: 0 to 1.
         def initialize(bytes, crop: nil, tile: nil, from: [ 0, 0 ], once: false, toned: nil, opacity: 1)
-          @bytes, @crop, @tile, @from, @once, @toned, @opacity = bare(bytes.b), crop || [ 0, 0, 1, 1 ], tile, from, once, toned, opacity
+          @bytes, @crop, @tile, @from, @once, @toned, @opacity = bare(tile ? bytes.b : Sharp.enlarged(bytes.b)), crop || [ 0, 0, 1, 1 ], tile, from, once, toned, opacity
         end
 
         # Whether these bytes can be a fill.
