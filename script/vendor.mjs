@@ -98,7 +98,7 @@ const { range, cuts, families } = JSON.parse(readFileSync(join(root, "config/fam
 const written = []
 for (const { font, family, files } of families)
   for (const [index, cut] of cuts.entries()) {
-    const face = readFileSync(join("/usr/share/fonts/truetype", `${files[index]}.ttf`))
+    const face = readFileSync(join("/usr/share/fonts", files[index]))
     const file = join(to, `${font}${cut}.ttf`)
     writeFileSync(file, await subset(face, signs(range).join(""), { targetFormat: "truetype" }))
     written.push(file)

@@ -92,6 +92,26 @@ class SlideChartsTest < CoreTest
     assert_equal [ { grey => 2 }, { "#b3411d" => 1, grey => 1 }, { grey => 1 } ], [ colours.("", ""), colours.(ln.(solid("B3411D")), ""), colours.("", ln.("<a:noFill/>")) ]
   end
 
+  def test_forms_have_the_edges_and_lines_the_breadth_that_the_file_says
+    ln = ->(inner) { %(<c:spPr><a:solidFill><a:srgbClr val="1E6079"/></a:solidFill><a:ln #{inner}</a:ln></c:spPr>) }
+    own = ln.('w="25400"><a:solidFill><a:srgbClr val="AA3311"/></a:solidFill>')
+    edges = ->(own) { bars(charted("barChart", { "Quay" => [ 2, 4, 3 ] }, own: own)).map { |bar| bar.values_at("stroke", "stroke_width") }.uniq }
+    unit = 5 / 3.0 # page units of a point of such a deck
+    assert_equal [ [ "#aa3311", (2 * unit).round(2) ] ], edges.(own)
+    assert_equal [ [ "none", 0 ] ], edges.(ln.("><a:noFill/>"))
+    assert_equal [ [ "none", 0 ] ], edges.("")
+    broad = ->(own) { charted("lineChart", { "Quay" => [ 2, 4, 3 ] }, own: own, axes: "<c:catAx/><c:valAx/>").items.select { |item| item["kind"] == "line" }.map { |item| item["stroke_width"] }.max }
+    assert_equal [ 6 * unit, 2.25 * unit ].map { |width| width.round(2) }, [ broad.(ln.('w="76200">')), broad.("") ].map { |width| width.round(2) }
+    slice = ->(own) { charted("pieChart", { "Quay" => [ 2, 4 ] }, own: own).items.select { |item| item["kind"] == "polygon" || item["kind"] == "path" || item["kind"] == "free" }.map { |item| item["stroke"] }.uniq }
+    assert_equal [ %w[#aa3311], [ Usher::Colour::WHITE ] ], [ slice.(own), slice.("") ]
+  end
+
+  def test_words_of_a_chart_are_in_the_face_that_the_file_says
+    faces = ->(more, own) { charted("barChart", { "Quay" => [ 2, 4, 3 ] }, beside: LEGEND + more, axes: "<c:catAx/><c:valAx>#{own}</c:valAx>").items.filter_map { |item| item["font"] if item["kind"] == "text" }.uniq.sort }
+    look = ->(face) { %(<c:txPr><a:p><a:pPr><a:defRPr><a:latin typeface="#{face}"/></a:defRPr></a:pPr></a:p></c:txPr>) }
+    assert_equal [ %w[plain], %w[plain tome] ], [ faces.("", ""), faces.("", look.("Georgia")) ]
+  end
+
   def test_what_stands_at_a_bar_stands_where_the_file_says
     [ "", '<c:barDir val="bar"/>' ].each do |way|
       side, long = way.empty? ? %w[y height] : %w[x width]
@@ -154,8 +174,9 @@ class SlideChartsTest < CoreTest
     assert_operator drawn.(left)["height"], :<, 10
   end
 
-  def test_a_chart_may_have_colours_of_its_own
-    own = { "ppt/charts/_rels/c.xml.rels" => Decks.relations([ "t1", "themeOverride", "../theme/o.xml" ]), "ppt/theme/o.xml" => %(<a:themeOverride #{Decks::XML}><a:clrScheme><a:accent1><a:srgbClr val="1E6079"/></a:accent1></a:clrScheme></a:themeOverride>) }
+  def test_a_chart_may_have_colours_and_faces_of_its_own
+    own = { "ppt/charts/_rels/c.xml.rels" => Decks.relations([ "t1", "themeOverride", "../theme/o.xml" ]), "ppt/theme/o.xml" => %(<a:themeOverride #{Decks::XML}><a:clrScheme><a:accent1><a:srgbClr val="1E6079"/></a:accent1></a:clrScheme><a:fontScheme><a:minorFont><a:latin typeface="Georgia"/></a:minorFont></a:fontScheme></a:themeOverride>) }
+    assert_equal [ %w[plain], %w[tome] ], [ {}, own ].map { |parts| charted("barChart", { "Quay" => [ 2 ] }, parts: parts).items.filter_map { |item| item["font"] if item["kind"] == "text" }.uniq }
     assert_equal [ %w[#9a3a61], %w[#1e6079] ], [ {}, own ].map { |parts| bars(charted("barChart", { "Quay" => [ 2, 4, 3 ] }, parts: parts)).map { |bar| bar["fill"] }.uniq }
   end
 

@@ -243,6 +243,21 @@ class SlidePaintsTest < CoreTest
     assert_equal "polygon", leaning.("ellipse")["kind"]
   end
 
+  def test_what_is_moved_by_a_matrix_lies_where_that_puts_it
+    lying = lambda do |transform|
+      odp_slide(%(<draw:rect draw:style-name="k" svg:width="100pt" svg:height="50pt" draw:transform="#{transform}"/>), styles: '<style:style style:name="k" style:family="graphic"><style:graphic-properties draw:fill="solid" draw:fill-color="#1e6079"/></style:style>').items.first
+    end
+    place = ->(item) { item.values_at("x", "y", "width", "height", "angle").map { |n| n.to_f.round } }
+    turned = lying.("rotate (-0.6435011) translate (200pt 100pt)")
+    assert_equal place.(turned), place.(lying.("matrix (0.8 0.6 -0.6 0.8 200pt 100pt)")), "x' = ax + cy + e"
+    assert_equal 37, turned["angle"].round
+    once, twice = lying.("translate (40pt 40pt)"), lying.("scale (2 3) translate (40pt 40pt)")
+    assert_equal [ 2, 3 ], %w[width height].map { |side| (twice[side] / once[side]).round }
+    assert_equal once.values_at("x", "y"), twice.values_at("x", "y")
+    assert_equal "polygon", lying.("matrix (1 0 1 1 0pt 0pt)")["kind"], "it leans"
+    [ "matrix (1 0 0", "matrix (0 0 0 0 0 0)", "matrix (1e999 0 0 1 0 0)", "scale ()", "rotate (x)" ].each { |odd| lying.(odd) }
+  end
+
   def test_what_is_in_a_group_may_be_painted_as_the_group_is
     group = ->(paint, inner) { %(<p:grpSp><p:nvGrpSpPr/><p:grpSpPr>#{Decks.place([ 0, 0, 90, 90 ], inner: '<a:chOff x="0" y="0"/><a:chExt cx="1143000" cy="1143000"/>')}#{paint}</p:grpSpPr>#{inner}</p:grpSp>) }
     boat = shape(at: [ 0, 0, 40, 40 ], form: "rect", look: "<a:grpFill/>") + shape(at: [ 50, 0, 40, 40 ], form: "rect")

@@ -19,8 +19,10 @@ module Usher
         autoload :Titles, "usher/formats/slides/chart/titles"
         autoload :Web, "usher/formats/slides/chart/web"
 
-        # What words look like, nil for as all others: size: points; bold; ink: their colour.
-        Letters = Struct.new(:size, :bold, :ink, keyword_init: true)
+        # What words look like, nil for as all others: size: points; bold; ink: their colour; face: one of Fonts.
+        Letters = Struct.new(:size, :bold, :ink, :face, keyword_init: true)
+        # The line about a form; width: points.
+        Stroke = Struct.new(:colour, :width)
         # The second axis of values, on the right: as of Style.
         Second = Struct.new(:low, :high, :step, :format, :numbers, keyword_init: true)
         DRAWN = { "column" => :Axes, "bar" => :Axes, "line" => :Axes, "area" => :Axes, "points" => :Points, "pie" => :Slices, "web" => :Web }.freeze
@@ -38,7 +40,7 @@ module Usher
 
         # Onto a Canvas, in a box in points.
         def draw(canvas, box)
-          pen = Pen.new(canvas, @style.letters || LETTERS.clamp(*[ 6, [ box.width, box.height ].min * LEAST * 2 ].sort), @style.ink)
+          pen = Pen.new(canvas, @style.letters || LETTERS.clamp(*[ 6, [ box.width, box.height ].min * LEAST * 2 ].sort), @style.ink, face: @style.face)
           canvas.together do
             canvas.form("rect", box, @style.ground) if @style.ground
             inner = headed(pen, box)

@@ -6,7 +6,7 @@ module Usher
         BAND = 0.35 # of the height that words under an axis may have
         ROWS = 3 # lines of words under one place
         SLOPE = 45 # degrees, of words that have no room beside each other
-        LINE, DOT = 2.25, 2.5 # points: how broad, and from its middle
+        DOT = 2.5 # points, from its middle
         TICK = 0.4 # ems, between words and their axis
 
         def initialize(pen, kind, categories, series, style)
@@ -152,7 +152,7 @@ module Usher
 
         def bar(one, index, at, broad, base, tip)
           from, to = [ base, tip ].minmax
-          @lying ? @pen.rectangle(from, at, to - from, broad, one.colour(index)) : @pen.rectangle(at, from, broad, to - from, one.colour(index))
+          @pen.rectangle(*(@lying ? [ from, at, to - from, broad ] : [ at, from, broad, to - from ]), one.colour(index), edge: one.edge)
           label(one, index, at + broad / 2, base, tip) if one.labels && one.label?(index)
         end
 
@@ -170,7 +170,7 @@ module Usher
 
         def course(one)
           places = one.values.first(@categories.size).each_with_index.filter_map { |value, index| [ slot(index) + room / 2, along(value, scale_of(one)), index ] if value }
-          @pen.line(places.map { |x, y, _| [ x, y ] }, one.colour(0), LINE) if one.line && places.size > 1
+          @pen.line(places.map { |x, y, _| [ x, y ] }, one.colour(0), one.breadth) if one.line && places.size > 1
           places.each { |x, y, index| @pen.dot(x, y, DOT, one.dots[index % one.dots.size]) } if one.dots
           pen = @pen.as(one.lettered)
           places.each { |x, y, index| pen.write(said_at(one, index), x - ems(3, pen), y - ems(1.8, pen), ems(6, pen), ems(1.4, pen), align: "middle") if one.labels && one.label?(index) }
@@ -188,7 +188,7 @@ module Usher
           layers.zip(series).reverse_each do |(tops, floors), one|
             scale = scale_of(one)
             edge = tops.each_with_index.map { |value, index| [ across[index], 1 - scale.share(value) ] } + floors.each_with_index.map { |value, index| [ across[index], 1 - scale.share(value) ] }.reverse
-            @pen.filled(edge, flat, one.colour(0)) if edge.size > 2
+            @pen.filled(edge, flat, one.colour(0), edge: one.edge) if edge.size > 2
           end
         end
       end

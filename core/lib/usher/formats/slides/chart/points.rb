@@ -41,7 +41,7 @@ module Usher
 
         def course(one)
           spots = one.values.zip(places(one)).filter_map { |value, place| [ x(place), y(value) ] if value && place }
-          @pen.line(spots, one.colour(0), 2.25) if spots.size > 1 && one.kind == "line"
+          @pen.line(spots, one.colour(0), one.breadth) if spots.size > 1 && one.kind == "line"
           spots.each { |place| @pen.dot(*place, 3, one.colour(0)) }
         end
       end

@@ -8,7 +8,9 @@ module Usher
         :places,   # of "points": how far across each is
         :colours,  # one for all of its values, or one each
         :kind,     # where it is not that of the chart
+        :edge,     # a Chart::Stroke about each bar, slice or area, nil for none
         :line,     # of "line": whether one is drawn
+        :breadth,  # of that, in points
         :dots,     # of "line": their colours, one each; nil where there are none
         :second,   # whether its values are on the second axis
         :labels,   # what stands at each value: "value" or "share", nil for nothing
@@ -18,13 +20,14 @@ module Usher
         :lettered, # Letters of that
         keyword_init: true
       ) do
-        def initialize(line: true, quiet: [], **) = super
+        def initialize(line: true, breadth: BREADTH, quiet: [], **) = super
 
         # Whether something stands at the value with this number.
         def label?(index) = (labels || named) && !quiet.include?(index)
 
         def colour(index) = colours[index % colours.size]
       end
+      Chart::Series::BREADTH = 2.25 # points, where nothing is said
     end
   end
 end

@@ -5,6 +5,7 @@ module Usher
       class Chart::Slices
         FULL, BROAD = 0.94, 0.02 # of the room; of the whole, a slice that has words
         WORDS = 0.68 # of the way from the middle
+        EDGE = Chart::Stroke.new(Colour::WHITE, 0.75) # between them, where nothing is said
 
         def initialize(pen, _kind, categories, series, style)
           @pen, @categories, @one, @style = pen, categories, series[0], style
@@ -33,7 +34,7 @@ module Usher
           elsif by < 359.9 then outline.line([ 0.5, 0.5 ])
           end
           outline.close
-          @pen.drawn(outline, round, @one.colour(index), edge: Colour::WHITE)
+          @pen.drawn(outline, round, @one.colour(index), edge: @one.edge || EDGE)
         end
 
         def words(round, index, share, angle)

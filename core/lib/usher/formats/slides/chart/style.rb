@@ -27,6 +27,7 @@ module Usher
         :titles,    # { names:, numbers: what these axes are called }
         :letters,   # points
         :ink,       # the colour of words
+        :face,      # theirs: one of Fonts, or nil
         :looks,     # { title:, names:, numbers:, legend:, names_title:, numbers_title: Letters of those }
         keyword_init: true
       ) do

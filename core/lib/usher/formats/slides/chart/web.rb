@@ -15,7 +15,7 @@ module Usher
           @middle = [ box.x + box.width / 2, box.y + box.height / 2 ]
           @scale.ticks.each { |value| ring(Array.new(@categories.size, value), @style.grid, 0.75) } if @style.grid
           @categories.each_with_index { |words, index| axis(words, index) }
-          @series.each { |one| ring(@categories.each_index.map { |index| one.values[index].to_f }, one.colour(0), 2.25) }
+          @series.each { |one| ring(@categories.each_index.map { |index| one.values[index].to_f }, one.colour(0), one.breadth) }
           @scale.ticks.each { |value| @pen.write(Chart::Numbers.say(value, @style.format), @middle[0] - @pen.letters * 6.4, place(0, value)[1] - @pen.letters, @pen.letters * 6, @pen.letters * 2, align: "right") }
         end
 

@@ -40,7 +40,7 @@ module Usher
             hole: @chart["class"] == "chart:ring" ? RING : 0, plot: plot, ground: painted(@chart), wall: painted(@area.at("wall")), legend: @chart.at("legend")&.then { |node| SIDES.fetch(node["legend-position"], "right") },
             names: seen?(names), numbers: seen?(numbers), **ends(numbers), format: OpenDocument::NumberStyle.format(@styles, data_style(numbers)), second: second&.then { |axis| Chart::Second.new(**ends(axis), numbers: seen?(axis)) },
             grid: grid(numbers), lines: { names: line_of(names), numbers: line_of(numbers) }, close: of(names, "axis-label-position") != "outside-start", slope: slope(names), titles: { names: written(names), numbers: written(numbers) },
-            letters: letters(numbers), ink: ink, looks: looks)
+            letters: letters(numbers), ink: ink, face: face(@chart), looks: looks)
         end
 
         # Where what lies between the axes is, [left, top, width, height] in shares of the whole, which files say beyond the standard;
@@ -81,7 +81,10 @@ module Usher
 
         def letters(node) = wording(node, "font-size")[/\A([\d.]+)pt\z/, 1]&.to_f&.clamp(4, 60)
 
-        def lettering(node) = (Chart::Letters.new(size: letters(node), bold: wording(node, "font-weight") == "bold", ink: wording(node, "color").downcase[/\A#\h{6}\z/]) if node)
+        def lettering(node) = (Chart::Letters.new(size: letters(node), bold: wording(node, "font-weight") == "bold", ink: wording(node, "color").downcase[/\A#\h{6}\z/], face: face(node)) if node)
+
+        # One of Fonts, nil where nothing is said.
+        def face(node) = wording(node, "font-family").delete("'").then { |name| Fonts.even(name) unless name.empty? }
 
         def wording(node, name) = node ? @styles.lineage("chart", node["style-name"]).filter_map { |style| OpenDocument::Styles.said(style, name, words: true) }.first.to_s : ""
 
@@ -95,8 +98,12 @@ module Usher
           own = colour(node, kind)
           single = node.all("data-point").flat_map { |point| [ colour(point, kind) ] * (point["repeated"] || 1).to_i.clamp(1, Chart::MOST) }
           colours = Array.new(values.size) { |index| single[index] || own || Chart::GREY }
-          Chart::Series.new(name: cells(node["label-cell-address"]).first.to_s, values: values, colours: colours, labels: labels(node), second: node["attached-axis"] == SECOND && second ? true : nil, dots: (colours unless [ nil, "none" ].include?(of(node, "symbol-type") || of(@area, "symbol-type"))))
+          Chart::Series.new(name: cells(node["label-cell-address"]).first.to_s, values: values, colours: colours, edge: edge(node), breadth: breadth(node) || Chart::Series::BREADTH, labels: labels(node), second: node["attached-axis"] == SECOND && second ? true : nil, dots: (colours unless [ nil, "none" ].include?(of(node, "symbol-type") || of(@area, "symbol-type"))))
         end
+
+        # How broad its line is, in points, and what is about its forms; nil where nothing is said.
+        def breadth(node) = Node.points(of(node, "stroke-width"))&.then { |width| width.clamp(0, 60) if width.positive? }
+        def edge(node) = (Chart::Stroke.new(stroke(node), breadth(node) || 0.75) if of(node, "stroke") == "solid" && stroke(node))
 
         def colour(node, kind)
           return stroke(node) if %w[line web].include?(kind)

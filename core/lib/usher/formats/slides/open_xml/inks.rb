@@ -22,8 +22,8 @@ module Usher
           @map = map ? MAP.merge(map.attributes.transform_values(&:value)) : MAP
         end
 
-        # The same with the colours of a theme of its own, which a chart may have. override: its Part, or nil.
-        def with(override) = override ? dup.tap { |own| own.theme = @theme.merge(scheme(override.root)) } : self
+        # The same with the colours and faces of a theme of its own, which a chart may have. override: its Part, or nil.
+        def with(override) = override ? dup.tap { |own| own.theme, own.fonts = @theme.merge(scheme(override.root)), Part.at(override.root, "fontScheme") || @fonts } : self
 
         # How large the picture of a fill lies beside itself, [across, down] in shares of its own size; nil where it does not.
         def self.tile(fill) = Part.at(fill, "tile")&.then { |node| %w[sx sy].map { |side| node[side] ? node[side].to_f.abs.clamp(1_000, 10_000_000) / 100_000 : 1 } }
@@ -141,7 +141,7 @@ module Usher
 
         protected
 
-        attr_writer :theme
+        attr_writer :theme, :fonts
 
         private
 

@@ -51,7 +51,15 @@ module Usher
           joined = group.name == "scatterChart" && @inks.fill(Part.at(node, "spPr", "ln")) != "none"
           colours = colours(node, kind, values.size, index, count)
           Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours, kind: joined ? "line" : (kind unless kind == kind_of(@main)),
-            line: @inks.fill(Part.at(node, "spPr", "ln")) != "none", dots: dots(node, group, colours), second: second_axis && !axes_of(group).include?(first_axis) || nil, **labelled(node, group))
+            edge: edge(node), line: @inks.fill(Part.at(node, "spPr", "ln")) != "none", breadth: breadth(node) || Chart::Series::BREADTH, dots: dots(node, group, colours), second: second_axis && !axes_of(group).include?(first_axis) || nil, **labelled(node, group))
+        end
+
+        # How broad its line is, in points, and what is about its forms; nil where nothing is said.
+        def breadth(node) = Part.at(node, "spPr", "ln")&.[]("w")&.then { |width| (width.to_f / OpenXml::POINT).clamp(0, 60) }
+
+        def edge(node)
+          colour = @inks.fill(Part.at(node, "spPr", "ln"))
+          Chart::Stroke.new(colour, breadth(node) || 0.75) if colour && colour != "none"
         end
 
         # What stands at its values.
@@ -129,7 +137,7 @@ module Usher
             plot: plot, ground: painted, wall: painted("chart", "plotArea"), legend: legend, legend_at: place(key),
             names: seen?(names), numbers: seen?(numbers), **ends(numbers), format: format_of(numbers), second: second_axis&.then { |axis| Chart::Second.new(**ends(axis), format: format_of(axis), numbers: seen?(axis)) },
             grid: grid(numbers), lines: { names: line_of(names), numbers: line_of(numbers) }, close: value(names, "tickLblPos") != "low", slope: slope(names), titles: titles.transform_values { |node| written(node) },
-            letters: whole&.[]("sz")&.to_f&./(100)&.clamp(4, 60), ink: ink(axes), looks: looks)
+            letters: whole&.[]("sz")&.to_f&./(100)&.clamp(4, 60), ink: ink(axes), face: face([ whole ].compact) || @inks.font(nil)&.then { |name| Fonts.even(name) }, looks: looks)
         end
 
         def format_of(axis) = Part.at(axis, "numFmt")&.[]("formatCode")
@@ -179,7 +187,13 @@ module Usher
 
         def lettering(looks)
           ink = looks.filter_map { |look| @inks.fill(look) }.first
-          Chart::Letters.new(size: said(looks, "sz")&.to_f&./(100)&.clamp(4, 60), bold: said(looks, "b")&.then { |bold| %w[1 true].include?(bold) }, ink: (ink unless ink == "none"))
+          Chart::Letters.new(size: said(looks, "sz")&.to_f&./(100)&.clamp(4, 60), bold: said(looks, "b")&.then { |bold| %w[1 true].include?(bold) }, ink: (ink unless ink == "none"), face: face(looks))
+        end
+
+        # One of Fonts, nil where nothing is said; one of the theme's is named by its role ("+mn-lt").
+        def face(looks)
+          name = looks.filter_map { |look| Part.at(look, "latin") }.first&.[]("typeface") or return
+          Fonts.even(name.start_with?("+") ? @inks.font(name) : name)
         end
 
         def said(looks, name) = looks.filter_map { |look| look[name] }.first
