@@ -94,7 +94,7 @@ module BoardHelper
     "top" => %w[Top align-start-horizontal], "middle" => %w[Middle align-center-horizontal], "bottom" => %w[Bottom align-end-horizontal] }.freeze
   PALE = %w[#ffffff #fdfaf4 #f7dfa6 #f5e3ea #d5e8ef #d9eee3].freeze
   INKS = { "#231a1e" => "Black", "#9a3a61" => "Plum", "#1e6079" => "Blue", "#1d7758" => "Green", "#e0a83a" => "Yellow", "#b3411d" => "Red", "#ffffff" => "White" }.freeze
-  FONTS = { "read" => "Reading", "title" => "Title", "hand" => "Writing", "plain" => "Plain", "slim" => "Slim", "broad" => "Broad", "book" => "Book", "print" => "Sturdy", "tome" => "Broad book", "code" => "Code" }.freeze
+  FONTS = { "read" => "Reading", "title" => "Title", "hand" => "Writing", "plain" => "Plain", "slim" => "Slim", "narrow" => "Narrow", "broad" => "Broad", "book" => "Book", "print" => "Sturdy", "tome" => "Broad book", "fine" => "Fine book", "code" => "Code" }.freeze
   CARDS = { "#f7dfa6" => "Yellow", "#f5e3ea" => "Rose", "#d5e8ef" => "Blue", "#d9eee3" => "Green" }.freeze
   PAGE_COLOURS = { "#ffffff" => "White", "#fdfaf4" => "Linen", "#f7dfa6" => "Yellow", "#d5e8ef" => "Blue", "#22313a" => "Slate" }.freeze
   MARKERS = { "#e0a83a" => "Yellow", "#f06a9b" => "Pink", "#4fae6a" => "Green", "#3fa7cf" => "Blue", "#9a6bd1" => "Lilac", "#e8743b" => "Orange", "#ffffff" => "White" }.freeze

@@ -51,6 +51,9 @@ class LayoutTest < ApplicationSystemTestCase
     end
     type_with_marks "ebb and flood"
     walk "a text and its marks"
+    find("#format-bar summary", text: "Marks").click
+    find("#format-bar summary", text: "Font").click
+    walk "a text and its faces"
     page.send_keys :escape, :escape
     click_button "Closer"
     walk "Prepare, nearer"

@@ -1,12 +1,26 @@
 // A page that is shown and perhaps worked on: its view, the camera over it, ink that is still wet, what parts tell
 // each other, and, where something can be done, the outbox. Wall, device and take are assemblies around one.
 import { fetchModule, send } from "shared/net"
-import { Events } from "surface/events"
 import { PageView } from "surface/view"
 import { WetInk } from "surface/ink"
 import { Pointer } from "surface/pointer"
 
 const FORGOTTEN = 8000 // ms without a word after which a stroke nobody finished goes
+
+// What parts tell each other: on("turned", page => ...), emit("turned", page).
+class Events {
+  constructor() {
+    this.listeners = new Map()
+  }
+
+  on(name, listener) {
+    this.listeners.set(name, [...(this.listeners.get(name) ?? []), listener])
+  }
+
+  emit(name, ...told) {
+    for (const listener of this.listeners.get(name) ?? []) listener(...told)
+  }
+}
 
 export class Surface {
   // svg: the page's drawing; wet: the element that wet ink lies in; camera(view): what shows it.

@@ -20,6 +20,7 @@ export class FormatBar extends Part {
         editor.resume()
       }
     })
+    this.bar.addEventListener("toggle", ({ target }) => this.unfold(target), true)
     // Going to the bar by keys does not end the typing.
     this.bar.addEventListener("focusin", () => {
       editor.held = true
@@ -78,7 +79,7 @@ export class FormatBar extends Part {
         value === undefined
           ? look[name]
           : name === "list"
-            ? script.lists[script.paragraph(from)] === value
+            ? script.kind(from) === value
             : name === "ground"
               ? (edited.ground ?? edited.card) === value
               : look[name] === value
@@ -86,6 +87,16 @@ export class FormatBar extends Part {
       button.setAttribute("aria-pressed", Boolean(pressed))
     }
     this.bar.querySelector("[data-size-now]").textContent = Math.round(edited.size * (look.scale ?? 1))
+  }
+
+  // What opens lies under the bar, or over it where there is more room.
+  unfold(part) {
+    if (!part.open) return
+    const { top, bottom } = this.surface.stage.getBoundingClientRect()
+    const bar = this.bar.getBoundingClientRect(),
+      below = Math.min(bottom, this.sheet()) - bar.bottom
+    const lacks = part.querySelector(".format-menu").offsetHeight + 8 > below
+    this.bar.classList.toggle("unfolds-up", lacks && bar.top - top > below)
   }
 
   // Under the text; over it only where the screen ends. In sight also when the text is not.
