@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_30_000031) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000032) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -244,6 +244,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_30_000031) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.json "left_out", default: {}, null: false
+    t.json "jumps", default: [], null: false
     t.index ["asset_id"], name: "index_imports_on_asset_id"
     t.index ["lesson_id"], name: "index_imports_on_lesson_id"
   end

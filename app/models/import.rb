@@ -1,6 +1,9 @@
 # Pages of a PDF, or slides, on their way into a lesson (see Papers and Slides).
 class Import < ApplicationRecord
+  include Jumps
+
   attribute :pages, PlainJson.new
+  attribute :jumps, PlainJson.new
   attribute :left_out, PlainJson.new # how many of what could not be read: { "chart" => 2 }
 
   belongs_to :lesson
@@ -51,6 +54,7 @@ class Import < ApplicationRecord
       source = asset.as_kind.source(file.path)
       bring(first + pages.size, *source.page(first + pages.size)) while reload.running? && pages.size < size
     end
+    link_pages if running? && jumps.any?
     with_lock { update!(state: "done", note: summary) if running? }
     undo if state == "cancelled"
   rescue Usher::Invalid => error
@@ -71,12 +75,13 @@ class Import < ApplicationRecord
 
   private
 
-  # page: as Lesson#add_page takes it; missing: what was left out of it, a word for each.
-  def bring(number, page, missing)
+  # page: as Lesson#add_page takes it; missing: what was left out of it, a word for each; jumps: what of it leads to other
+  # slides, [[item, number of the slide], ...].
+  def bring(number, page, missing, jumps = [])
     transaction do
       next unless reload.running? && number == first + pages.size # called off, or brought by another run of the same job
       came = lesson.add_page(after: lesson.pages.reload.select { |one| one.position <= position + pages.size }.last, **page)
-      update!(pages: [ *pages, came.id ], left_out: left_out.merge(missing.tally) { |_, before, now| before + now })
+      update!(pages: [ *pages, came.id ], left_out: left_out.merge(missing.tally) { |_, before, now| before + now }, jumps: self.jumps + jumps.map { |jump| [ came.id, *jump ] })
     end
   end
 

@@ -112,6 +112,41 @@ class ImportTest < ActiveSupport::TestCase
     assert_raises(Usher::Invalid) { start("3") }.then { |error| assert_match(/slides 1 to 2/, error.message) }
   end
 
+  test "what leads from a slide to another opens its page, also where that comes later, and nobody's undo touches it" do
+    button = lambda do |id|
+      %(<p:sp><p:nvSpPr><p:cNvPr id="2" name=""><a:hlinkClick r:id="#{id}" action="ppaction://hlinksldjump"/></p:cNvPr><p:cNvSpPr/><p:nvPr/></p:nvSpPr><p:spPr>#{Decks.place([ 96, 54, 96, 54 ])}<a:prstGeom prst="rect"><a:avLst/></a:prstGeom>#{Decks.solid("accent1")}</p:spPr></p:sp>)
+    end
+    more = [ [ "on", "slide", "slide2.xml" ], [ "back", "slide", "slide0.xml" ] ]
+    deck = Decks.pptx({ tree: button.("on"), more: more }, { tree: button.("back") + button.("on"), more: more }, { tree: button.("back"), more: more },
+      layout: button.("on"), parts: { "ppt/slideLayouts/_rels/l.xml.rels" => Decks.relations([ "r1", "slideMaster", "../slideMasters/m.xml" ], [ "on", "slide", "../slides/slide2.xml" ]) })
+    @asset = @owner.assets.take_in(upload(deck, "Menu.pptx"))
+    import = start("all")
+    import.run
+    pages = @lesson.pages.reload.to_a[1, 3]
+    opened = ->(page) { page.items.map { |item| pages.index { |one| one.id == item.data.dig("link", "page") } } }
+    assert_equal [ [ 2, 2 ], [ 2, 0, 2 ], [ 2, 0 ] ], pages.map(&opened)
+    assert_equal %w[all no], pages.first.items.map { |item| item.data.fetch("pinned", "no") }, "what lay on the layout is pinned as it was"
+    assert_nil pages.first.undoable(@owner)
+    some = start("2-3").tap(&:run)
+    assert_equal "done", some.state
+    two = @lesson.pages.reload.select { |page| some.pages.include?(page.id) }
+    assert_equal [ [ 1, nil, 1 ], [ 1, nil ] ], two.map { |page| page.items.map { |item| two.index { |one| one.id == item.data.dig("link", "page") } } }, "what did not come is not opened"
+  end
+
+  test "a link goes nowhere whose thing or page was thrown away before the last slide came" do
+    button = %(<p:sp><p:nvSpPr><p:cNvPr id="2" name=""><a:hlinkClick r:id="on" action="ppaction://hlinksldjump"/></p:cNvPr><p:cNvSpPr/><p:nvPr/></p:nvSpPr><p:spPr>#{Decks.place([ 96, 54, 96, 54 ])}<a:prstGeom prst="rect"><a:avLst/></a:prstGeom>#{Decks.solid("accent1")}</p:spPr></p:sp>)
+    deck = Decks.pptx(*Array.new(3) { { tree: button, more: [ [ "on", "slide", "slide2.xml" ] ] } })
+    @asset = @owner.assets.take_in(upload(deck, "Menu.pptx"))
+    import = start("all")
+    [ 1, 2 ].each { |number| import.send(:bring, number, *@asset.as_kind.source(file_of(@asset)).page(number)) }
+    first, second = @lesson.pages.reload.to_a[1, 2]
+    first.perform({ "verb" => "remove", "ids" => [ first.items.first.key ] }, id: "away", by: @owner)
+    @lesson.bin_pages([ second ])
+    Import.find(import.id).run
+    assert_equal [ "done", [] ], [ import.reload.state, first.reload.items.to_a ]
+    assert_nil second.reload.items.first.data["link"]
+  end
+
   test "films and sounds of slides play on the page, and lie in the store room once" do
     played = ->(kind, id, at) { %(<p:pic><p:nvPicPr><p:cNvPr id="4" name=""/><p:cNvPicPr/><p:nvPr><a:#{kind}File r:link="#{id}"/></p:nvPr></p:nvPicPr><p:blipFill/><p:spPr>#{Decks.place(at)}</p:spPr></p:pic>) }
     more = [ [ "v", "video", "../media/tide.mp4" ], [ "s", "audio", "../media/horn.wav" ], [ "x", "video", "../media/cut.mp4" ] ]

@@ -10,17 +10,22 @@ class Import::Slides
     @belongings = Import::Belongings.new(@deck, asset)
   end
 
-  # The slide with this number, as Lesson#add_page takes it, and what was left out of it: a word for each.
+  # The slide with this number, as Lesson#add_page takes it, what was left out of it, a word for each, and what of it leads to
+  # other slides, [[item, number], ...].
   def page(number)
     slide = @deck.slide(number)
     pictures = slide.pictures.to_h { |name, bytes| [ name, @belongings.picture(name, bytes) ] }.compact
     things, gone = slide.items.map { |item| [ item, thing(item, pictures) ] }.partition(&:last)
     left_out = slide.missing + gone.map(&:first).reject { |item| item["pinned"] == "all" }.map { |item| item["kind"] }
     style = style(slide, pictures)
-    [ { style: style, items: [ *things.map(&:last), *note(slide, left_out, style) ] }, left_out ]
+    jumps = things.map(&:last).select { |item| jump?(item) }
+    items = things.map { |_, item| jump?(item) ? item.except("link") : item }
+    [ { style: style, items: [ *items, *note(slide, left_out, style) ] }, left_out, jumps.map { |item| [ item["id"], item["link"]["page"] ] } ]
   end
 
   private
+
+  def jump?(item) = item.dig("link", "to") == "page"
 
   def style(slide, pictures)
     ground = { "colour" => slide.colour, **Usher::Page::Style.shaped(slide.width, slide.height) }

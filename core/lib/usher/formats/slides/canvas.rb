@@ -8,9 +8,9 @@ module Usher
         DEEPEST = 8 # groups in groups
         REACH = 1_000_000 # of any measure
 
-        # width, height: of the slide in points.
-        def initialize(width, height)
-          @width, @height = width, height
+        # width, height: of the slide in points; number: which it is, and names: those of all slides, { name => number }.
+        def initialize(width, height, number: 1, names: {})
+          @width, @height, @number_of_slide, @names = width, height, number, names
           @scale = Page::LONGEST / [ width, height ].max.to_f
           @items, @pictures, @missing, @groups, @number = [], {}, [], [], 0
           @pinned = false
@@ -123,8 +123,10 @@ module Usher
         def write(words, box, link: nil)
           return if words.nil? || words.empty?
           sane(*box)
-          texts = words.items(scaled(box), @scale).map { |values| values.merge(opens(link)) }
-          all(texts) { |values| add(values) }
+          all(words.items(scaled(box), @scale)) do |values|
+            own = values["link"] ? { **opens(values["link"]), "room" => values["width"] } : {} # an entry that leads somewhere is as wide as its words
+            add({ **opens(link), **values.except("link"), **own })
+          end
         end
 
         # columns, rows: widths and heights in points; cells: see Table.
@@ -174,7 +176,12 @@ module Usher
 
         def scaled(box) = Geometry::Box.new(box.x * @scale, box.y * @scale, box.width * @scale, box.height * @scale, box.angle)
         def boxed(box) = scaled(box).then { |own| { "x" => own.x, "y" => own.y, "width" => own.width, "height" => own.height, "angle" => own.angle.remainder(360).round(2) } }
-        def opens(link) = link ? { "link" => { "to" => "address", "address" => link } } : {}
+
+        # link: a web address, a Jump or nil.
+        def opens(link)
+          return link ? { "link" => { "to" => "address", "address" => link } } : {} unless link.is_a?(Jump)
+          link.number(@names, @number_of_slide)&.then { |number| { "link" => { "to" => "page", "page" => number } } } || {}
+        end
 
         # An item that was laid out in a flat box, as it lies where the box is turned.
         def turned(values, box)
