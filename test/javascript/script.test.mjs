@@ -17,6 +17,13 @@ test("a character is a character, also one of two code units", () => {
   assert.equal(written.text, "⚓x")
 })
 
+test("an entry after one that counts from a number is of the same list", () => {
+  const written = script("ebb", { lists: ["numbers:3"] })
+  written.splice(3, 3, "\n")
+  assert.deepEqual(written.lists, ["numbers:3", "numbers:3"])
+  assert.equal(written.kind(4), "numbers")
+})
+
 test("marks move with their words", () => {
   const written = script("red boat", { marks: [{ from: 4, to: 8, bold: true }] })
   written.splice(0, 0, "a ")

@@ -112,6 +112,32 @@ class WritingTest < ApplicationSystemTestCase
     cdp "Emulation.clearDeviceMetricsOverride"
   end
 
+  test "in a low window all that opens from the bar of looks can be pressed" do
+    cdp "Emulation.setDeviceMetricsOverride", width: 640, height: 400, deviceScaleFactor: 1, mobile: false
+    tool "text"
+    eventually { page.evaluate_script("innerWidth") == 640 }
+    covered = -> { page.evaluate_script(<<~JS) }
+      [...document.querySelectorAll("#format-bar details[open] .format-menu button")].filter(one => {
+        const { left, width, bottom } = one.getBoundingClientRect()
+        return !one.contains(document.elementFromPoint(left + width / 2, bottom - 4))
+      }).map(one => one.textContent || one.ariaLabel)
+    JS
+    [ 80, 110, 133 ].each do |down|
+      tap_at 320, down
+      editor.send_keys "Ebb and flood"
+      assert_selector ".typing-line", exact_text: "Ebb and flood"
+      %w[Marks Colour Align Font].each do |menu|
+        find("#format-bar summary", text: menu).click
+        assert_selector "#format-bar details[open] .format-menu"
+        eventually("#{menu} at #{down}", seconds: 5) { covered.().empty? }
+        find("#format-bar summary", text: menu).click
+      end
+      close
+    end
+  ensure
+    cdp "Emulation.clearDeviceMetricsOverride"
+  end
+
   test "lines reach both edges, where they reached them while they were typed" do
     write "At ebb the boats lie on the sand beside the old lighthouse, and the ropes that held them dry until the flood lifts all of them once more"
     look("Align") { click_button "Both" }
@@ -144,6 +170,38 @@ class WritingTest < ApplicationSystemTestCase
     assert_equal [ "broad", [ { "from" => 8, "to" => 13, "font" => "code" } ] ], text.data.values_at("font", "marks")
     drawn = eventually { places("[data-kind=text] text > *, [data-kind=text] text", "flood", "slack").then { |found| found if found.compact.size == 2 } }
     typed.zip(drawn).each { |one, other| one.zip(other).each { |before, after| assert_in_delta before, after, 2.5 } }
+  end
+
+  test "words behind a tab stand where they stood while they were typed" do
+    lay @page, { "kind" => "text", "id" => "tides", "x" => 200, "y" => 200, "width" => 900, "size" => 48, "text" => "High water\t06:10\nEbb\t12:25", "tab" => 7 }
+    assert_selector "#item-tides text", text: "12:25"
+    drawn = page.evaluate_script("[...document.querySelectorAll('#item-tides text')].filter(one => one.textContent.includes(':')).map(one => one.getBoundingClientRect().left)")
+    assert_in_delta drawn[0], drawn[1], 1
+    find("#item-tides text", text: "Ebb").double_click
+    assert_selector ".typing-line", count: 2
+    typed = page.evaluate_script(<<~JS)
+      [...document.querySelectorAll(".typing-line")].map(line => {
+        const words = document.createRange(), text = line.firstChild.firstChild
+        words.setStart(text, text.data.indexOf("\\t") + 1)
+        words.setEnd(text, text.data.length)
+        return words.getBoundingClientRect().left
+      })
+    JS
+    drawn.zip(typed).each { |one, other| assert_in_delta one, other, 2.5 }
+  end
+
+  test "a list that was brought in with its numbers keeps them, and counts on" do
+    paste '<ol start="3"><li>ebb</li><li>flood</li></ol>'
+    text = eventually { items(@page, "text").first }
+    assert_equal %w[numbers:3 numbers:3], text.data["lists"]
+    find("#page-content [data-kind=text] text", text: "ebb").double_click
+    editor.send_keys :end, :enter, "slack"
+    markers = -> { page.evaluate_script("[...document.querySelectorAll('.typing-line')].map(line => line.dataset.marker)") }
+    eventually { markers.() == %w[3. 4. 5.] }
+    assert_selector "#format-bar [data-value=numbers][aria-pressed=true]"
+    within("#format-bar") { click_button "Numbers" }
+    eventually { markers.().compact.size == 2 }
+    assert_selector "#format-bar [data-value=numbers][aria-pressed=false]"
   end
 
   test "Shift and Enter begin a line of the same entry" do

@@ -29,6 +29,7 @@ module Usher
 
     autoload :Raster, "usher/formats/raster"
     autoload :Rsvg, "usher/formats/rsvg"
+    autoload :Sharp, "usher/formats/sharp"
 
     autoload :Slides, "usher/formats/slides"
 

@@ -6,6 +6,7 @@ module Usher
     autoload :Flow, "usher/text/flow"
     autoload :Inline, "usher/text/inline"
     autoload :Layout, "usher/text/layout"
+    autoload :ListKind, "usher/text/list_kind"
     autoload :Marks, "usher/text/marks"
     autoload :Square, "usher/text/square"
   end

@@ -34,7 +34,9 @@ class HtmlTest < CoreTest
   end
 
   def test_lists_keep_their_kind_and_end
-    assert_equal [ "letters" ], read('<ol type="A"><li>one</li></ol>')["lists"]
+    { 'type="a"' => "letters", 'type="A"' => "capitals", 'type="i"' => "romans", 'type="I"' => "large_romans", 'start="4"' => "numbers:4", 'type="a" start="2"' => "letters:2", 'start="-1"' => "numbers", 'start="1e9"' => "numbers" }.each do |look, kind|
+      assert_equal [ kind ], read("<ol #{look}><li>one</li></ol>")["lists"], look
+    end
     found = read("<ol><li>one</li><li>two</li></ol><p>then</p><ul><li>three</li></ul>")
     assert_equal [ "one\ntwo\nthen\nthree", %w[numbers numbers none bullets] ], found.values_at("text", "lists")
   end

@@ -65,10 +65,11 @@ class SlideWordsTest < CoreTest
 
   def test_the_sign_of_a_list_is_of_the_kind_that_the_slide_has
     signs = Usher::Formats::Slides::Signs
-    { nil => "bullets", "" => "bullets", "•" => "bullets", "●" => "bullets", "–" => "dashes", "-" => "dashes", "■" => "squares", "○" => "rings", "o" => "rings", "→" => "arrows", "➢" => "heads", "▸" => "wedges", "❖" => "diamonds", "\u{F07D}" => "wedges", "✓" => "ticks", "x" => "bullets", "\u{F0FC}" => "ticks", "\u{F0A7}" => "squares" }.each do |sign, kind|
+    { nil => "bullets", "" => "bullets", "•" => "bullets", "●" => "discs", "»" => "angles", "–" => "dashes", "-" => "dashes", "■" => "blocks", "▪" => "squares", "□" => "boxes", "○" => "rings", "o" => "rings", "→" => "arrows", "➢" => "heads", "▸" => "wedges", "❖" => "diamonds", "\u{F07D}" => "wedges", "✓" => "ticks", "x" => "bullets", "\u{F0FC}" => "ticks", "\u{F0A7}" => "squares" }.each do |sign, kind|
       assert_equal kind, signs.of(sign), sign.inspect
     end
-    assert_equal %w[squares heads ticks diamonds arrows bullets], [ "§", "Ø", "ü", "v", "à", "·" ].map { |sign| signs.of(sign, "Wingdings") }
+    assert_equal %w[squares heads ticks diamonds arrows bullets discs blocks boxes], [ "§", "Ø", "ü", "v", "à", "·", "\u{F06C}", "n", "q" ].map { |sign| signs.of(sign, "Wingdings") }
+    assert_equal %w[wedges discs squares lozenges], [ [ "\u{F075}", "Wingdings 3" ], [ "\u{F097}", "Wingdings 2" ], [ "\u{F0A0}", "Wingdings 2" ], [ "u", "Wingdings" ] ].map { |sign, face| signs.of(sign, face) }, "each face has its own"
     assert_equal "bullets", signs.of("ü", "Harbour Sans"), "a letter of an ordinary face is none"
   end
 
@@ -78,6 +79,42 @@ class SlideWordsTest < CoreTest
     signs.each { |sign, kind| assert_equal [ kind ], pptx(Decks.shape(at: [ 0, 0, 300, 90 ], paragraphs: entry.(sign))).first["lists"], sign }
     styles = '<text:list-style style:name="L"><text:list-level-style-bullet text:level="1" text:bullet-char="➢"/></text:list-style>'
     assert_equal [ "heads" ], odp(box('<text:list text:style-name="L"><text:list-item><text:p>Ebb</text:p></text:list-item></text:list>'), styles: styles).first["lists"]
+  end
+
+  def test_entries_keep_the_numbers_that_the_slide_gives_them
+    entry = ->(words, look = '<a:buAutoNum type="arabicPeriod"/>', level: 0, size: 2000) { %(<a:p><a:pPr lvl="#{level}" marL="#{254_000 * (level + 1)}" indent="-254000">#{look}</a:pPr><a:r><a:rPr sz="#{size}"/><a:t>#{words}</a:t></a:r></a:p>) }
+    shown = ->(*entries) { pptx(Decks.shape(at: [ 0, 0, 400, 300 ], paragraphs: entries.join)).flat_map { |item| Usher::Items.build(item.merge("id" => "t")).lines.filter_map(&:marker) } }
+    sub = entry.("at the quay", '<a:buChar char="–"/>', level: 1)
+    assert_equal [ "1.", "–", "2.", "3." ], shown.(entry.("Ebb"), sub, entry.("Flood"), entry.("Slack", size: 3000)), "also where it becomes several texts"
+    assert_equal [ "4.", "5.", "1." ], shown.(*[ "Ebb", "Flood" ].map { |words| entry.(words, '<a:buAutoNum type="arabicPeriod" startAt="4"/>') }, entry.("Slack"))
+    assert_equal [ "1.", "1." ], shown.(entry.("Ebb"), entry.("The moon", "<a:buNone/>"), entry.("Flood")), "a paragraph between them ends a list"
+    assert_equal [ "1.", "2." ], shown.(entry.("Ebb"), '<a:p><a:pPr><a:buAutoNum type="arabicPeriod"/></a:pPr></a:p>', entry.("Flood")), "an empty one does not"
+    inner = entry.("at dawn", '<a:buAutoNum type="alphaUcPeriod"/>', level: 1)
+    assert_equal [ "1.", "A.", "B.", "2.", "A." ], shown.(entry.("Ebb"), inner, inner, entry.("Flood"), inner)
+    kinds = { "alphaLcParenR" => "a)", "alphaUcPeriod" => "A.", "romanLcPeriod" => "i.", "romanUcPeriod" => "I.", "circleNumDbPlain" => "1.", "" => "1." }
+    kinds.each { |kind, sign| assert_equal [ sign ], shown.(entry.("Ebb", %(<a:buAutoNum type="#{kind}"/>))), kind }
+    [ "0", "-3", "99999", "x" ].each { |odd| assert_equal 1, shown.(entry.("Ebb", %(<a:buAutoNum type="arabicPeriod" startAt="#{odd}"/>))).size }
+  end
+
+  def test_tabs_go_to_the_stops_of_the_slide
+    entry = ->(looks, inner = "") { pptx(Decks.shape(at: [ 0, 0, 400, 90 ], paragraphs: %(<a:p><a:pPr #{looks}>#{inner}</a:pPr><a:r><a:rPr sz="2000"/><a:t>Ebb\t06:10</a:t></a:r></a:p>))).first["tab"] }
+    assert_equal [ 3.6, 1.8, 5.0 ], [ entry.(""), entry.('defTabSz="457200"'), entry.("", '<a:tabLst><a:tab pos="1270000"/></a:tabLst>') ], "an inch, what is said, the first stop"
+    assert_equal 4.0, entry.('marL="254000" indent="-254000"', '<a:buChar char="•"/><a:tabLst><a:tab pos="1270000"/></a:tabLst>'), "from where the words begin"
+    assert_nil pptx(Decks.shape(at: [ 0, 0, 400, 90 ], text: "Ebb")).first["tab"]
+    style = ->(looks) { %(<style:style style:name="P" style:family="paragraph"><style:paragraph-properties #{looks}/><style:text-properties fo:font-size="20pt"/></style:style>) }
+    stop = ->(looks, inner = "") { odp(box('<text:p text:style-name="P">Ebb<text:tab/>06:10</text:p>'), styles: style.(looks).sub("/>", ">#{inner}</style:paragraph-properties>")).first.values_at("text", "tab") }
+    assert_equal [ [ "Ebb\t06:10", 1.77 ], [ "Ebb\t06:10", 4.0 ], [ "Ebb\t06:10", 5.0 ] ], [ stop.(""), stop.('style:tab-stop-distance="80pt"'), stop.("", '<style:tab-stops><style:tab-stop style:position="100pt"/></style:tab-stops>') ]
+  end
+
+  def test_entries_of_opendocument_keep_their_numbers
+    style = ->(looks) { %(<text:list-style style:name="L"><text:list-level-style-number text:level="1" #{looks}/></text:list-style>) }
+    item = ->(words, look = "") { "<text:list-item #{look}><text:p>#{words}</text:p></text:list-item>" }
+    list = ->(inner, look = "") { %(<text:list text:style-name="L" #{look}>#{inner}</text:list>) }
+    shown = ->(looks, *lists) { odp(box(lists.join), styles: style.(looks)).flat_map { |one| Usher::Items.build(one.merge("id" => "t")).lines.filter_map(&:marker) } }
+    assert_equal %w[1. 2. 1.], shown.('style:num-format="1"', list.(item.("Ebb") + item.("Flood")), list.(item.("Slack"))), "another list begins anew"
+    assert_equal %w[1. 2. 3.], shown.('style:num-format="1"', list.(item.("Ebb") + item.("Flood")), "<text:p>and</text:p>", list.(item.("Slack"), 'text:continue-numbering="true"'))
+    assert_equal %w[C. D. H.], shown.('style:num-format="A" text:start-value="3"', list.(item.("Ebb") + item.("Flood") + item.("Slack", 'text:start-value="8"')))
+    assert_equal %w[i. ii.], shown.('style:num-format="i"', list.(item.("Ebb") + item.("Flood")))
   end
 
   def test_empty_lines_at_the_ends_move_words_where_they_stand_by_their_end_or_middle
@@ -97,6 +134,8 @@ class SlideWordsTest < CoreTest
     assert_equal [ "•Ebb", [], [ { "from" => 0, "to" => 1, "colour" => "#1e6079" } ] ], entry.('marL="0" indent="0"').values_at("text", "lists", "marks")
     assert_equal [ "Ebb", %w[bullets] ], entry.('marL="254000" indent="-254000"').values_at("text", "lists")
     assert_nil entry.('marL="0" indent="0"', " "), "an empty entry has none"
+    own = '<a:pPr marL="0" indent="0"><a:buSzPct val="50000"/><a:buFont typeface="Georgia"/><a:buChar char="•"/></a:pPr>'
+    assert_equal [ { "from" => 0, "to" => 1, "font" => "tome", "scale" => 0.5 } ], pptx(Decks.shape(at: [ 0, 0, 300, 90 ], paragraphs: "<a:p>#{own}<a:r><a:t>Ebb</a:t></a:r></a:p>")).first["marks"]
   end
 
   def test_signs_of_slides_keep_their_colours
@@ -109,6 +148,17 @@ class SlideWordsTest < CoreTest
     list = ->(looks) { %(<text:list-style style:name="L"><text:list-level-style-bullet text:level="1" text:bullet-char="•"><style:text-properties #{looks}/></text:list-level-style-bullet></text:list-style>) }
     found = [ 'fo:color="#1E6079"', 'style:use-window-font-color="true"' ].map { |looks| odp(box('<text:list text:style-name="L"><text:list-item><text:p>Ebb</text:p></text:list-item></text:list>'), styles: list.(looks)).first["sign_colour"] }
     assert_equal [ "#1e6079", nil ], found
+  end
+
+  def test_signs_of_slides_keep_their_size
+    entry = ->(looks) { pptx(Decks.shape(at: [ 0, 0, 300, 90 ], paragraphs: %(<a:p><a:pPr>#{looks}</a:pPr><a:r><a:rPr sz="2000"/><a:t>Ebb</a:t></a:r></a:p>))).first["sign_size"] }
+    { '<a:buSzPct val="45000"/>' => 0.45, '<a:buSzPct val="130%"/>' => 1.3, '<a:buSzPts val="1000"/>' => 0.5, "<a:buSzTx/>" => nil, '<a:buSzPct val="0"/>' => 0.25 }.each do |looks, size|
+      assert_equal [ size ], [ entry.(%(#{looks}<a:buChar char="•"/>)) ], looks
+    end
+    assert_nil entry.('<a:buSzPct val="45000"/><a:buNone/>')
+    list = ->(size) { %(<text:list-style style:name="L"><text:list-level-style-bullet text:level="1" text:bullet-char="●"><style:text-properties fo:font-size="#{size}"/></text:list-level-style-bullet></text:list-style>) }
+    found = %w[45% 12pt 0%].map { |size| odp(box('<text:list text:style-name="L"><text:list-item><text:p>Ebb</text:p></text:list-item></text:list>'), styles: list.(size)).first.values_at("lists", "sign_size") }
+    assert_equal [ [ %w[discs], 0.45 ], [ %w[discs], nil ], [ %w[discs], nil ] ], found
   end
 
   def test_words_stand_behind_the_widest_sign_where_the_slide_leaves_less

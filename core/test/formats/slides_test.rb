@@ -143,6 +143,42 @@ class SlidesTest < CoreTest
     assert_equal [ "tide", [] ], slide.items.first.values_at("text", "marks")
   end
 
+  def test_what_leads_to_another_slide_opens_its_page
+    button = ->(click) { %(<p:sp><p:nvSpPr><p:cNvPr id="2" name="">#{click}</p:cNvPr><p:cNvSpPr/><p:nvPr/></p:nvSpPr><p:spPr>#{place([ 0, 0, 90, 50 ])}<a:prstGeom prst="rect"><a:avLst/></a:prstGeom>#{solid("accent1")}</p:spPr></p:sp>) }
+    jump = '<a:hlinkClick r:id="j" action="ppaction://hlinksldjump"/>'
+    more = [ [ "j", "slide", "slide2.xml" ], [ "gone", "slide", "slide9.xml" ] ]
+    leads = lambda do |click, number = 1|
+      slides = Array.new(3) { { tree: button.(click), more: more } }
+      on_slide(pptx(*slides), PPTX, number).map { |item| item["link"] }
+    end
+    assert_equal [ { "to" => "page", "page" => 3 } ], leads.(jump)
+    steps = { "nextslide" => 3, "previousslide" => 1, "firstslide" => 1, "lastslide" => 3, "endshow" => nil }
+    steps.each { |step, number| assert_equal number, leads.(%(<a:hlinkClick r:id="" action="ppaction://hlinkshowjump?jump=#{step}"/>), 2).first&.fetch("page"), step }
+    assert_equal [ nil, nil ], [ leads.('<a:hlinkClick r:id="gone" action="ppaction://hlinksldjump"/>').first, leads.('<a:hlinkClick r:id="" action="ppaction://hlinkshowjump?jump=nextslide"/>', 3).first ], "there is no such slide"
+    entry = ->(words, click) { %(<a:p><a:r><a:rPr>#{click}</a:rPr><a:t>#{words}</a:t></a:r></a:p>) }
+    menu = shape(at: [ 0, 0, 300, 200 ], paragraphs: entry.("Ebb", jump) + entry.("Flood", '<a:hlinkClick r:id="first" action="ppaction://hlinksldjump"/>') + entry.("Slack", ""))
+    slides = Array.new(3) { { tree: menu, more: [ *more, [ "first", "slide", "slide0.xml" ] ] } }
+    entries = on_slide(pptx(*slides), PPTX, 2)
+    assert_equal [ [ "Ebb", 3, [] ], [ "Flood", 1, [] ], [ "Slack", nil, [] ] ], entries.map { |item| [ item["text"], item["link"]&.fetch("page"), item["marks"] ] }, "each entry its own"
+    assert_operator entries[0]["width"], :<, entries[2]["width"] / 4, "as wide as its words"
+    assert_equal 1, entries.map { |item| item["x"].round }.uniq.size
+  end
+
+  def test_what_leads_to_another_page_of_opendocument_opens_it
+    rect = ->(inner = "") { %(<draw:rect draw:style-name="gr1" svg:x="0pt" svg:y="0pt" svg:width="90pt" svg:height="50pt">#{inner}</draw:rect>) }
+    filled = '<style:style style:name="gr1" style:family="graphic"><style:graphic-properties draw:fill="solid" draw:fill-color="#1e6079"/></style:style>'
+    click = ->(looks) { rect.(%(<office:event-listeners><presentation:event-listener script:event-name="dom:click" xmlns:script="urn:s" #{looks}/></office:event-listeners>)) }
+    link = ->(drawn, number = 1) { on_slide(odp(drawn, drawn, styles: filled), ODP, number).first["link"]&.fetch("page") }
+    assert_equal 2, link.(click.('presentation:action="show" xlink:href="#page2"'))
+    assert_equal [ 2, 1 ], [ link.(click.('presentation:action="next-page"')), link.(click.('presentation:action="first-page"'), 2) ]
+    assert_equal 2, link.(%(<draw:a xlink:href="#page2">#{rect.()}</draw:a>))
+    assert_equal [ nil ] * 3, [ click.('presentation:action="show" xlink:href="#page7"'), click.('presentation:action="sound"'), %(<draw:a xlink:href="#">#{rect.()}</draw:a>) ].map { |drawn| link.(drawn) }
+    after = %(<draw:a xlink:href="#page2">#{rect.()}</draw:a>) + rect.()
+    assert_equal [ 2, nil ], on_slide(odp(after, "", styles: filled), ODP, 1).map { |item| item["link"]&.fetch("page") }, "what comes after it does not"
+    words = '<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="50pt"><draw:text-box><text:p><text:a xlink:href="#page2">Flood</text:a></text:p></draw:text-box></draw:frame>'
+    assert_equal [ 2, [] ], on_slide(odp(words, ""), ODP, 1).first.then { |item| [ item["link"]&.fetch("page"), item["marks"] ] }
+  end
+
   def test_tables_become_tiles_that_stay_together
     cell = ->(text, more = "") { %(<a:tc #{more}><a:txBody><a:bodyPr/><a:p><a:r><a:rPr sz="1200"/><a:t>#{text}</a:t></a:r></a:p></a:txBody><a:tcPr/></a:tc>) }
     table = %(<a:tbl><a:tblPr firstRow="1" bandRow="1"><a:tableStyleId>{5C22544A-7EE6-4342-B048-85BDC9FD1C3A}</a:tableStyleId></a:tblPr><a:tblGrid><a:gridCol w="1270000"/><a:gridCol w="2540000"/></a:tblGrid><a:tr h="381000">#{cell.("Day", 'gridSpan="2"')}#{cell.("", 'hMerge="1"')}</a:tr><a:tr h="381000">#{cell.("Monday")}#{cell.("06:10")}</a:tr></a:tbl>)
@@ -374,7 +410,7 @@ class SlidesTest < CoreTest
 
   def test_the_face_that_stands_for_one_a_slide_names
     fonts = Usher::Formats::Slides::Fonts
-    { nil => "read", " " => "read", "Liberation Sans" => "plain", "Arial" => "plain", "MS Sans Serif" => "plain", "Tahoma" => "plain", "FreeSans" => "plain", "Century Gothic" => "broad", "Arial Black" => "broad", "Open Sans" => "broad", "Nobody Knows" => "broad", "Rockwell" => "book", "Verdana" => "broad", "DejaVu Sans" => "broad", "Bitstream Vera Sans" => "broad", "Calibri Light" => "slim", "Carlito" => "slim", "Times New Roman" => "book", "DejaVu Serif" => "tome", "Bitstream Vera Serif" => "tome", "DejaVu Sans Mono" => "code", "Century Schoolbook" => "book",
+    { nil => "read", " " => "read", "Liberation Sans" => "plain", "Arial" => "plain", "MS Sans Serif" => "plain", "Tahoma" => "plain", "FreeSans" => "plain", "Century Gothic" => "broad", "Arial Black" => "broad", "Open Sans" => "broad", "Nobody Knows" => "broad", "Rockwell" => "book", "Verdana" => "broad", "DejaVu Sans" => "broad", "Bitstream Vera Sans" => "broad", "Calibri Light" => "slim", "Carlito" => "slim", "Arial Narrow" => "narrow", "Helvetica Neue Condensed" => "narrow", "PT Sans Narrow" => "broad", "Times New Roman" => "book", "DejaVu Serif" => "tome", "Bitstream Vera Serif" => "tome", "DejaVu Sans Mono" => "code", "Century Schoolbook" => "fine", "Palatino Linotype" => "fine", "Book Antiqua" => "fine", "Bookman Old Style" => "tome",
       "Courier New" => "code", "Noto Sans Mono" => "code", "Comic Neue" => "hand", "Andika" => "hand" }.each { |name, font| assert_equal font, fonts.of(name).font, name.inspect }
     assert_equal %w[book code code broad], [ { generic: "roman" }, { generic: "modern" }, { pitch: "fixed" }, { generic: "swiss" } ].map { |more| fonts.of("Nobody Knows", **more).font }
     assert_equal "plain", fonts.of("Liberation Sans", generic: "roman").font, "the name says more"
@@ -528,7 +564,7 @@ class SlidesTest < CoreTest
     assert_equal [ %w[line ellipse], line["groups"] ], [ [ line, circle ].map { |item| item["kind"] }, circle["groups"] ]
     assert_equal [ [ 0, 0 ], [ 1, 0 ], [ 1, 1 ] ], path["corners"]
     assert_equal [ "Ebb and  flow", "middle", true ], title.values_at("text", "align", "bold")
-    assert_equal [ "boots", [ "bullets" ] ], list.values_at("text", "lists")
+    assert_equal [ "boots", [ "discs" ] ], list.values_at("text", "lists")
     assert_equal [ "Bring boots.", 400.0, 300.0 ], [ slide.notes, slide.width, slide.height ]
   end
 
@@ -658,6 +694,7 @@ class SlidesTest < CoreTest
   end
 
   def pptx_slide(slide, **more) = opened(Decks.pptx(slide, **more), PPTX) { |reader| built(reader.slide(1)) }
+  def on_slide(bytes, type, number) = opened(bytes, type) { |reader| built(reader.slide(number)).items }
   def odp_slide(page, **more) = opened(Decks.odp(page, **more), ODP) { |reader| built(reader.slide(1)) }
 
   # Whatever a slide gives can lie on a page.

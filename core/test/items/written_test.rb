@@ -129,6 +129,19 @@ class WrittenTest < CoreTest
     assert_nil blue.change("colour" => "#3366aa").to_h["sign_colour"], "they follow another colour of the text"
     assert_equal "#1e6079", blue.change("size" => 40).to_h["sign_colour"]
     assert_raises(Usher::Invalid) { text.change("sign_colour" => "blue") }
+    sizes = ->(one) { Nokogiri::XML("<g>#{one.draw}</g>").css("text").select { |sign| sign.text.end_with?(".") }.map { |sign| sign["font-size"] } }
+    assert_equal [ nil ] * 3, sizes.(text)
+    assert_equal [ (text.size * 0.5).to_i.to_s ] * 3, sizes.(text.change("sign_size" => 0.5)), "they may be smaller than their words"
+    assert_raises(Usher::Invalid) { text.change("sign_size" => 5) }
+  end
+
+  def test_words_behind_a_tab_stand_at_its_stop
+    places = ->(**more) { Nokogiri::XML("<g>#{item('text', text: "ebb\t06:10", size: 40, width: 800, **more).draw}</g>").css("text").map { |one| [ one.text, one["x"].to_f ] } }
+    assert_equal [ [ "ebb", 0.0 ], [ "06:10", 80.0 ] ], places.(), "two ems on"
+    assert_equal [ [ "ebb", 0.0 ], [ "06:10", 240.0 ] ], places.(tab: 6)
+    wide = places.(align: "right")
+    assert_in_delta 80, wide[1][1] - wide[0][1], 0.1
+    assert_raises(Usher::Invalid) { item("text", tab: 0) }
   end
 
   def test_lists_have_markers_and_count_until_they_end

@@ -28,7 +28,7 @@ class FlowTest < CoreTest
     text = Array.new(8) { |n| "entry #{n}" }.join("\n")
     found = parts({ "text" => text, "marks" => [ { "from" => 14, "to" => 40, "bold" => true } ], "lists" => %w[none numbers numbers bullets bullets none bullets numbers] }, heights: [ 100, 190 ])
     assert_equal text.split("\n"), found.flat_map { |part| part["text"].split("\n") }
-    assert_equal %w[none numbers numbers bullets bullets none bullets numbers], found.flat_map { |part| part["lists"] }
+    assert_equal %w[none numbers numbers:2 bullets bullets none bullets numbers], found.flat_map { |part| part["lists"] }
     bold = found.flat_map { |part| part["marks"].map { |mark| part["text"][mark["from"]...mark["to"]] } }
     assert_equal text[14...40].delete("\n"), bold.join.delete("\n")
   end
@@ -36,6 +36,14 @@ class FlowTest < CoreTest
   def test_an_entry_that_goes_on_has_no_second_sign
     first, second = parts({ "text" => WORDS.first(60).join(" "), "lists" => %w[bullets] }, heights: [ 100, 700 ])
     assert_equal [ %w[bullets], %w[none] ], [ first["lists"], second["lists"] ]
+  end
+
+  def test_a_list_counts_on_over_its_parts
+    text, shown = Array.new(7) { |n| "entry #{n}" }.join("\n"), ->(found) { found.flat_map { |part| Usher::Items.build({ "kind" => "text", "id" => "t", "x" => 0, "y" => 0, "width" => 700, **part }).lines.filter_map(&:marker) } }
+    assert_equal %w[1. 2. 3. 4. 5. 6. 7.], shown.(parts({ "text" => text, "lists" => %w[numbers] * 7 }, heights: [ 100, 100 ]))
+    assert_equal %w[iv. v. 1. 2. 3.], shown.(parts({ "text" => text, "lists" => %w[romans:4 under romans:4 none numbers numbers numbers] }, heights: [ 100, 50 ]))
+    long = "#{WORDS.first(40).join(' ')}\nebb\nflow"
+    assert_equal %w[1. 2. 3.], shown.(parts({ "text" => long, "lists" => %w[numbers] * 3 }, heights: [ 100, 700 ])), "also from amid an entry"
   end
 
   def test_what_it_does_not_take_is_named

@@ -7,6 +7,22 @@ class LayoutTest < CoreTest
 
   def spaced(text, **more) = Usher::Text::Layout.new(text, advances: [ 0.5 ] * text.length, size: 10, width: 100, **more)
 
+  def test_a_tab_goes_to_the_next_stop
+    assert_equal [ 0, 2, 4 ], begins("ebb\tup\tsea")
+    assert_equal [ 0, 4 ], begins("boats\tup"), "past where the words end"
+    assert_equal [ 0, 4 ], begins("boat\tup"), "and not beside them"
+    assert_equal [ 2, 8 ], begins("\ttide\t\tup")
+    assert_equal [ 0, 2, 0, 2 ], begins("ebb\tup\nsea\tup"), "each paragraph anew"
+    assert_equal [ 0, 5 ], begins("ebb\tup", tab: 5)
+  end
+
+  # Where each word begins in its line, in ems; letters are half an em broad.
+  def begins(text, **more)
+    layout = Usher::Text::Layout.new(text, advances: [ 0.5 ] * text.length, size: 20, width: 2_000, **more)
+    places = text.enum_for(:scan, /[a-z]+/).map { Regexp.last_match.begin(0) }
+    places.map { |at| layout.width(layout.lines.find { |line| at.between?(line.from, line.to) }.from, at) }
+  end
+
   def test_a_line_is_as_high_as_its_largest_letters_and_stands_on_one_baseline
     plain = spaced("ab\ncd")
     assert_in_delta 26, plain.height
@@ -49,7 +65,13 @@ class LayoutTest < CoreTest
   end
 
   def test_signs_of_lists
-    kinds = %w[none bullets dashes squares rings arrows ticks heads wedges diamonds]
+    kinds = %w[none bullets dashes squares rings arrows ticks heads wedges diamonds lozenges discs blocks boxes angles]
+    counting = Usher::Text::Layout.new("a\nb\nc\nd\ne", advances: [ 0.5 ] * 9, size: 20, width: 400, lists: %w[numbers:3 numbers:3 none numbers numbers:1])
+    assert_equal [ "3.", "4.", nil, "1.", "1." ], counting.lines.map(&:marker)
+    assert_equal [ "b)", "B.", "iv.", "XL." ], [ [ "letters", 2 ], [ "capitals", 2 ], [ "romans", 4 ], [ "large_romans:9", 40 ] ].map { |kind, number| Usher::Text::Layout.sign(kind, number) }
+    type = Usher::Text::ListKind.new
+    [ "numbers", "romans:9999", "under" ].each { |kind| assert_equal kind, type.call(kind) }
+    [ "numbers:0", "numbers:10000", "numbers:x", "bullets:2", "numbers:2\n", nil, 3, [ "numbers" ] ].each { |kind| assert_raises(Usher::Invalid, kind.inspect) { type.call(kind) } }
     assert_equal [ nil, "•", "–", "▪", "○", "→", "✓", "➢", "▸", "❖" ], layout((%w[x] * 10).join("\n"), lists: kinds).lines.map(&:marker)
     assert_equal kinds.drop(1), Usher::Text::Layout::SIGNS.keys
     Usher::Text::Layout::SIGNS.each_value { |sign| assert Usher::Text::Faces.cover?(sign), sign }

@@ -355,7 +355,7 @@ export class Editor extends Part {
 
   list(kind) {
     const [from, to] = this.sheet.selected() ?? [0, 0]
-    this.script.list(from, to, this.script.lists[this.script.paragraph(from)] === kind ? "none" : kind)
+    this.script.list(from, to, this.script.kind(from) === kind ? "none" : kind)
     this.draw()
     this.bar.refresh()
   }
@@ -380,9 +380,11 @@ export class Editor extends Part {
       leading,
       gap,
       hang,
+      tab,
       tracking,
       vertical,
-      sign_colour
+      sign_colour,
+      sign_size
     } = edited
     const width = edited.room ?? edited.width,
       before = (width - edited.width) * this.share() // what of the room lies before the box
@@ -403,12 +405,14 @@ export class Editor extends Part {
       fontWeight: bold ? 700 : 400,
       fontStyle: italic ? "italic" : "normal",
       color: colour ?? "",
+      tabSize: `${(tab ?? 2) * size}px`,
       letterSpacing: tracking ? `${tracking * size}px` : "",
       alignContent: { top: "start", bottom: "end" }[vertical] ?? (middle ? "center" : "start"),
       textAlign: { middle: "center", right: "end" }[align] ?? "start",
       background: this.ground(height)
     })
     area.style.setProperty("--signs", sign_colour ?? "")
+    area.style.setProperty("--sign-size", sign_size ?? 1)
     if (leading) area.style.setProperty("--leading", leading)
     if (hang) area.style.setProperty("--hang", `${hang}em`)
     if (hang) area.style.setProperty("--sign", "start") // where a slide has said how far, its sign stands at the edge

@@ -41,6 +41,11 @@ export class Script {
     return this.lists[paragraph]
   }
 
+  // The kind of the list that a place is in, whatever number it begins with.
+  kind(offset) {
+    return this.lists[this.paragraph(offset)].split(":")[0]
+  }
+
   // Puts `words` in place of what is from `from` to `to`; marks given are of the words themselves.
   splice(from, to, words, { marks = [], lists = null } = {}) {
     this.remember()

@@ -14,6 +14,7 @@ module Usher
       autoload :Forms, "usher/formats/slides/forms"
       autoload :Gradient, "usher/formats/slides/gradient"
       autoload :Hatching, "usher/formats/slides/hatching"
+      autoload :Jump, "usher/formats/slides/jump"
       autoload :Look, "usher/formats/slides/look"
       autoload :Matrix, "usher/formats/slides/matrix"
       autoload :OpenDocument, "usher/formats/slides/open_document"
@@ -41,7 +42,8 @@ module Usher
 
       # width, height in points; colour: of the ground, "#rrggbb"; backdrop: the name of the picture that is
       # its paper, or nil; items: values for Items.build, where a picture's number is its name in `pictures`
-      # ({ name => bytes }), and that of a film or a sound the name under which the reader can `copy` it;
+      # ({ name => bytes }), that of a film or a sound the name under which the reader can `copy` it, and a linked page's the number of
+      # the slide;
       # notes: what the speaker wrote; missing: what could not be read, a word for each ("chart"); hidden: whether the show
       # leaves it out.
       Slide = Struct.new(:width, :height, :colour, :backdrop, :items, :pictures, :notes, :missing, :hidden, keyword_init: true)

@@ -13,7 +13,7 @@ module Usher
         def attribute(name, type, default: :none, spare: false)
           key = name.to_s.freeze
           own_attributes[key] = Attribute.new(key, type, default, spare)
-          define_method(name) { @values[key] }
+          class_eval %(# frozen_string_literal: true\ndef #{name} = @values["#{name}"]), __FILE__, __LINE__ # a block would not be compiled
         end
 
         # All of them by name, the inherited ones first; a kind may declare one anew.

@@ -20,9 +20,9 @@ module Usher
         end
       end
 
-      # A line as the pieces of it that are not hidden.
+      # A line as the pieces of it that are not hidden, and between tabs.
       def draw_pieces(line, looks, baseline)
-        shown = (line.from...line.to).reject { |index| hidden?(index) }
+        shown = (line.from...line.to).reject { |index| text[index] == "\t" || redacted? && hidden?(index) }
         apart = spread(line).positive?
         shown.slice_when { |a, b| b != a + 1 || looks[a] != looks[b] || (apart && text[a] == " ") }.map do |run|
           Markup.tag("text", { x: place_in_line(line, run.first), y: baseline - rise(looks[run.first]), "text-anchor": "start", direction: ("rtl" if line.rtl) }, span(text[run.first..run.last], looks[run.first]))

@@ -10,7 +10,7 @@ module Usher
 
       # How a whole text looks, and what an editor of it has to know.
       ALIGNS = %w[left middle right both].freeze # both: lines reach from edge to edge, but for the last of a paragraph
-      LOOKS = %w[size font bold italic colour align leading gap hang tracking sign_colour].freeze
+      LOOKS = %w[size font bold italic colour align leading gap hang tab tracking sign_colour sign_size].freeze
 
       def self.even? = true
 
@@ -26,12 +26,14 @@ module Usher
       # "left" is where reading begins: the right side of a text that reads from the right.
       attribute :align, Types::Choice.new(*ALIGNS), default: "left"
       attribute :marks, Usher::Text::Marks::TYPE, default: []
-      attribute :lists, Types::List.new(Types::Choice.new(*Usher::Text::Layout::LISTS), 0..2_000), default: []
+      attribute :lists, Types::List.new(Usher::Text::ListKind.new, 0..2_000), default: []
       attribute :leading, Types::Number.new(0.5..5), default: Usher::Text::Layout::LEADING, spare: true # ems from one baseline to the next
       attribute :gap, Types::Number.new(0..10), default: 0, spare: true # ems between paragraphs
       attribute :hang, Types::Number.new(0.5..10), default: Usher::Text::Layout::HANG, spare: true # ems that a list's words stand behind its signs
+      attribute :tab, Types::Number.new(0.25..100), default: Usher::Text::Layout::TAB, spare: true # ems from one tab stop to the next
       attribute :tracking, Types::Number.new(-0.2..5), default: 0, spare: true # ems between letters
       attribute :sign_colour, Types::Maybe.new(Types::Colour.new), default: nil, spare: true # of a list's signs; nil: as their entries begin
+      attribute :sign_size, Types::Number.new(0.25..4), default: 1, spare: true # of a list's signs, in ems
 
       # What an editor starts from, as one value.
       def hints = redacted? ? super : super.merge("written" => JSON.generate(to_h.slice("text", "marks", "lists", *LOOKS, *own_looks)))
@@ -87,7 +89,7 @@ module Usher
       def layout(values = @values)
         return @layout if @layout && values.equal?(@values)
         looks = Usher::Text::Marks.looks(values["marks"], values["text"].length)
-        made = Usher::Text::Layout.new(values["text"], size: values["size"], width: line_room(values) - 2 * padding_of(values)[0], lists: values["lists"], leading: values["leading"], gap: values["gap"], hang: values["hang"],
+        made = Usher::Text::Layout.new(values["text"], size: values["size"], width: line_room(values) - 2 * padding_of(values)[0], lists: values["lists"], leading: values["leading"], gap: values["gap"], hang: values["hang"], tab: values["tab"],
           scales: (looks.map { |look| look.fetch("scale", 1) } if values["marks"].any? { |mark| mark["scale"] }),
           advances: Usher::Text::Marks.advances(values["text"], looks, font: values["font"], bold: values["bold"], italic: values["italic"], tracking: values["tracking"]))
         @layout = made if values.equal?(@values)
@@ -114,7 +116,7 @@ module Usher
         x, anchor = anchored(line)
         direction = ("rtl" if line.rtl)
         return draw_marker(line, looks, baseline) if line.from == line.to
-        return draw_marker(line, looks, baseline) + draw_pieces(line, looks, baseline) if redacted?
+        return draw_marker(line, looks, baseline) + draw_pieces(line, looks, baseline) if redacted? || text[line.from...line.to].include?("\t")
         risen, spaces, gap = 0, 0, spread(line)
         spans = (gap.zero? ? runs(line, looks) : words_of(line, looks)).map do |run|
           up, risen = rise(looks[run.first]) - risen, rise(looks[run.first])
@@ -146,7 +148,7 @@ module Usher
         look = looks[line.from] || {}
         close = line.indent != Usher::Text::Layout::HANG # as far as somebody has said, the sign stands at the edge
         off = across + (close ? 0 : (line.indent - 0.45) * size)
-        Markup.tag("text", { x: line.rtl ? width - off : off, y: baseline, "text-anchor": line.rtl ^ close ? "start" : "end", fill: sign_colour || look["colour"], **thick(look) }, Markup.escape(line.marker))
+        Markup.tag("text", { x: line.rtl ? width - off : off, y: baseline, "text-anchor": line.rtl ^ close ? "start" : "end", fill: sign_colour || look["colour"], "font-size": (sign_size * size unless sign_size == 1), **thick(look) }, Markup.escape(line.marker))
       end
 
       # Page units by which letters of a look stand above the line.

@@ -6,10 +6,21 @@ module Usher
     class Layout
       LEADING = 1.3 # ems from one baseline to the next
       ASCENT = 0.98 # ems from the top of a line to its baseline
-      SIGNS = { "bullets" => "•", "dashes" => "–", "squares" => "▪", "rings" => "○", "arrows" => "→", "ticks" => "✓", "heads" => "➢", "wedges" => "▸", "diamonds" => "❖" }.freeze # of lists
+      SIGNS = {
+        "bullets" => "•", "dashes" => "–", "squares" => "▪", "rings" => "○", "arrows" => "→", "ticks" => "✓", "heads" => "➢", "wedges" => "▸", "diamonds" => "❖",
+        "lozenges" => "♦", "discs" => "●", "blocks" => "■", "boxes" => "□", "angles" => "»"
+      }.freeze # of lists
+      # What says the number of an entry; see also ListKind.
+      COUNTED = {
+        "numbers" => ->(number) { "#{number}." }, "letters" => ->(number) { "#{letters(number)})" }, "capitals" => ->(number) { "#{letters(number).upcase}." },
+        "romans" => ->(number) { "#{roman(number)}." }, "large_romans" => ->(number) { "#{roman(number).upcase}." }
+      }.freeze
+      ROMANS = { 1_000 => "m", 900 => "cm", 500 => "d", 400 => "cd", 100 => "c", 90 => "xc", 50 => "l", 40 => "xl", 10 => "x", 9 => "ix", 5 => "v", 4 => "iv", 1 => "i" }.freeze
       # under: a line of its own in the entry or the paragraph above; hanging: no sign, but all lines behind the first stand further in.
-      LISTS = [ "none", *SIGNS.keys, "numbers", "letters", "under", "hanging" ].freeze
+      LISTS = [ "none", *SIGNS.keys, *COUNTED.keys, "under", "hanging" ].freeze
       HANG = 1.5 # ems before the text of a list
+      TAB = 2 # ems from one tab stop to the next
+      NEAREST = 0.25 # ems to a stop, or it is the next one
       RIGHT_TO_LEFT = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/
       STRONG = /[[:alpha:]]/
       HYPHEN = /[-\u2010\u2013]/
@@ -29,17 +40,39 @@ module Usher
       def self.baseline(leading) = ASCENT + (leading - LEADING) / 2
 
       # What stands before entry `number` of a list, or nil.
-      def self.sign(list, number) = SIGNS[list] || { "numbers" => "#{number}.", "letters" => "#{letters(number)})" }[list]
+      def self.sign(list, number) = SIGNS[list] || COUNTED[kind(list)]&.call(number)
+
+      # One of LISTS, without the number with which it begins.
+      def self.kind(list) = list[/\A\w+/]
+
+      # The number with which a list of this kind begins.
+      def self.first(list) = [ list[/:(\d+)\z/, 1].to_i, 1 ].max
+
+      # The number of each paragraph in its list.
+      def self.numbers(lists)
+        entry, number = "none", 0
+        lists.map do |list|
+          entry, number = list, entry == list ? number + 1 : first(list) unless list == "under"
+          number
+        end
+      end
 
       # a to z, then aa, ab and so on.
       def self.letters(number) = number > 26 ? letters((number - 1) / 26) + letters((number - 1) % 26 + 1) : (96 + number).chr
 
+      def self.roman(number)
+        ROMANS.map do |value, letters|
+          count, number = number.divmod(value)
+          letters * count
+        end.join
+      end
+
       # text; advances: the width in ems of each character; size: page units per em; width: page units
       # available; lists: for each paragraph one of LISTS, missing ones are "none"; scales: how large each character is, in
       # ems, nil where all are 1; leading: ems between baselines; gap: ems between paragraphs; hang: ems that a list's
-      # words stand behind its signs.
-      def initialize(text, advances:, size:, width:, lists: [], scales: nil, leading: LEADING, gap: 0, hang: HANG)
-        @text, @advances, @size, @scales, @leading, @gap, @hang = text, advances, size, scales, leading, gap, hang
+      # words stand behind its signs; tab: ems from one tab stop to the next.
+      def initialize(text, advances:, size:, width:, lists: [], scales: nil, leading: LEADING, gap: 0, hang: HANG, tab: TAB)
+        @text, @advances, @size, @scales, @leading, @gap, @hang, @tab = text, advances, size, scales, leading, gap, hang, tab
         @room = [ width / size.to_f, 0.1 ].max
         @lines = []
         @down = 0.0
@@ -61,11 +94,11 @@ module Usher
       private
 
       def paragraphs(lists)
-        start = number = 0
-        entry = "none"
-        @text.split("\n", -1).then { |all| all.empty? ? [ "" ] : all }.each_with_index do |paragraph, index|
-          list = lists[index] || "none"
-          entry, number = list, entry == list ? number + 1 : 1 unless list == "under"
+        start, entry = 0, "none"
+        all = @text.split("\n", -1).then { |found| found.empty? ? [ "" ] : found }
+        lists = Array.new(all.size) { |index| lists[index] || "none" }
+        all.zip(lists, self.class.numbers(lists)).each_with_index do |(paragraph, list, number), index|
+          entry = list unless list == "under"
           @down += @gap unless index.zero? || list == "under"
           first = entry == "none" || list == "hanging" ? 0 : @hang
           wrap(paragraph, start, [ first, entry == "none" ? 0 : @hang ], self.class.sign(list, number))
@@ -116,7 +149,17 @@ module Usher
 
       # Widths from the beginning up to each character.
       def sums
-        @sums ||= @advances.each_with_object([ 0.0 ]) { |advance, all| all << all.last + advance }
+        @sums ||= (@text.include?("\t") ? stopped : @advances).each_with_object([ 0.0 ]) { |advance, all| all << all.last + advance }
+      end
+
+      # The advances where a tab goes to the next stop, counted from where its paragraph begins.
+      def stopped
+        at = 0.0
+        @text.each_char.zip(@advances).map do |char, advance|
+          advance = (at + NEAREST).div(@tab).succ * @tab - at if char == "\t"
+          at = char == "\n" ? 0.0 : at + advance
+          advance
+        end
       end
     end
   end

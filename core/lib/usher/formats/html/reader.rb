@@ -10,6 +10,7 @@ module Usher
         DEEPEST = 200
         BLOCKS = %w[p div h1 h2 h3 h4 h5 h6 li ul ol blockquote pre table tr section article header footer dl dt dd figure hr address].freeze
         SILENT = %w[script style head title meta link template noscript iframe object embed svg math canvas audio video select textarea button input].freeze
+        COUNTED = { "a" => "letters", "A" => "capitals", "i" => "romans", "I" => "large_romans" }.freeze # types of ordered lists
         LOOKS = { "b" => { "bold" => true }, "strong" => { "bold" => true }, "th" => { "bold" => true }, "i" => { "italic" => true }, "em" => { "italic" => true },
                   **%w[u ins].to_h { |name| [ name, { "underline" => true } ] }, **%w[s del strike].to_h { |name| [ name, { "strike" => true } ] }, "mark" => { "highlight" => Colour::PALE_BRASS },
                   "sup" => { "shift" => "super" }, "sub" => { "shift" => "sub" },
@@ -33,7 +34,7 @@ module Usher
           { "text" => text, "marks" => Usher::Text::Marks.within(joined, text.length).first(text.length > Items::Written::MAX ? joined.size : Usher::Text::Marks::MOST), "lists" => @lists.first(text.count("\n") + 1) }
         end
 
-        # look: the marks around; list: the list around ("bullets", "numbers", "letters" or nil).
+        # look: the marks around; list: the kind of the list around (see Text::ListKind), or nil.
         def walk(node, look, list, depth)
           return if depth > DEEPEST
           node.children.each do |child|
@@ -47,11 +48,17 @@ module Usher
 
         def enter(element, look, list, depth)
           block = BLOCKS.include?(element.name)
-          list = { "ul" => "bullets", "ol" => element["type"].to_s.casecmp?("a") ? "letters" : "numbers" }.fetch(element.name, list)
+          list = { "ul" => "bullets", "ol" => counted(element) }.fetch(element.name, list)
           fresh(element.name == "li" ? list || "bullets" : "none") if block
           @text << "\t" if %w[td th].include?(element.name) && !@text.empty? && !@text.end_with?("\n")
           walk(element, look.merge(LOOKS.fetch(element.name, {}), styled(element), linked(element)), list, depth + 1)
           @ended = true if block
+        end
+
+        # The kind of an ordered list, which may begin with a later number.
+        def counted(element)
+          kind, first = COUNTED.fetch(element["type"], "numbers"), element["start"].to_i
+          first > 1 && Usher::Text::ListKind::NUMBERS.cover?(first) ? "#{kind}:#{first}" : kind
         end
 
         def styled(element)

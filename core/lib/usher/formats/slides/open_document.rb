@@ -11,6 +11,7 @@ module Usher
         autoload :Node, "usher/formats/slides/open_document/node"
         autoload :NumberStyle, "usher/formats/slides/open_document/number_style"
         autoload :Styles, "usher/formats/slides/open_document/styles"
+        autoload :Transform, "usher/formats/slides/open_document/transform"
         autoload :Tree, "usher/formats/slides/open_document/tree"
         autoload :Writing, "usher/formats/slides/open_document/writing"
 
@@ -36,7 +37,7 @@ module Usher
           page = @pages.fetch(number - 1)
           master = @masters[page["master-page-name"]] || @masters.values.first
           size = size(master)
-          canvas = Canvas.new(*size)
+          canvas = Canvas.new(*size, number: number, names: names)
           colour, backdrop = ground(page, master)
           if master && @styles[:page].of("drawing-page", page["style-name"], "background-objects-visible") != "false"
             canvas.background { Tree.new(@archive, canvas, @styles[:master], backdrop: true, furniture: furniture(page, number)).draw(master) }
@@ -49,6 +50,9 @@ module Usher
         def copy(name, io) = @archive.copy(name, io)
 
         private
+
+        # { the name of a page => its number }.
+        def names = @names ||= @pages.each_with_index.to_h { |page, index| [ page["name"] || "page#{index + 1}", index + 1 ] }
 
         # What the page shows of its master's furniture: { "footer" => what stands there, ... } (ISO/IEC 26300-1, 20.283).
         def furniture(page, number)

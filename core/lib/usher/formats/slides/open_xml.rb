@@ -33,7 +33,7 @@ module Usher
           slide = @slides.fetch(number - 1)
           layout = slide.follow("slideLayout")
           layers = [ slide, layout, layout&.follow("slideMaster") ].compact
-          canvas = Canvas.new(*size)
+          canvas = Canvas.new(*size, number: number, names: names)
           inks = Inks.new(layers)
           colour, backdrop = ground(layers, inks)
           draw(layers, canvas, inks, (colour unless backdrop))
@@ -44,6 +44,9 @@ module Usher
         def copy(name, io) = @archive.copy(name, io)
 
         private
+
+        # { the part of a slide => its number }.
+        def names = @names ||= @slides.each_with_index.to_h { |part, index| [ part.name, index + 1 ] }
 
         # [width, height] in points.
         def size = @size ||= Part.at(@show.root, "sldSz").then { |node| %w[cx cy].map { |side| (node ? node[side].to_f / POINT : 0).then { |n| n.between?(10, 10_000) ? n : 720 } } }

@@ -4,11 +4,15 @@ module Usher
       # The kind of list (Text::Layout::SIGNS) for the sign that a slide puts before an entry.
       module Signs
         KNOWN = {
-          "dashes" => "-‐‑‒–—−", "squares" => "■□▪▫◼◾❑", "rings" => "○◦◯", "arrows" => "→⇒»›>➔➜➡", "ticks" => "✓✔☑", "heads" => "➢➤", "wedges" => "►▶▸‣", "diamonds" => "❖◆♦"
+          "discs" => "●⬤", "dashes" => "-‐‑‒–—−", "squares" => "▪▫◾", "blocks" => "■◼", "boxes" => "□❑❒▢", "rings" => "○◦◯❍", "arrows" => "→⇒➔➜➡", "angles" => "»›>", "ticks" => "✓✔☑", "heads" => "➢➤", "wedges" => "►▶▸‣",
+          "diamonds" => "❖", "lozenges" => "◆♦⬥"
         }.freeze
-        # What faces that hold only pictures draw for a letter.
-        DRAWN = { "squares" => "§nqu", "arrows" => "àð", "ticks" => "ü", "heads" => "Ø", "wedges" => "}", "diamonds" => "v" }.freeze
-        PICTURES = /wingdings|webdings|starsymbol|opensymbol|monotype sorts/i
+        # What faces that hold only pictures draw for a letter, by parts of their names, the first that fits.
+        DRAWN = {
+          /wingdings 2/ => { "discs" => "\u0095\u0096\u0097\u0098", "squares" => "\u009E\u009F\u00A0", "blocks" => "¡¢£", "ticks" => "P" },
+          /wingdings 3/ => { "wedges" => "u}\u0084", "arrows" => "\"&¨g" },
+          /wingdings|webdings|starsymbol|opensymbol|monotype sorts/ => { "discs" => "l", "squares" => "§", "blocks" => "n", "boxes" => "oqr¨", "rings" => "m¡", "arrows" => "àð", "ticks" => "ü", "heads" => "Ø", "wedges" => "}", "diamonds" => "v", "lozenges" => "stuw" }
+        }.freeze
         PRIVATE = 0xF000..0xF0FF # where such faces keep them
 
         module_function
@@ -18,8 +22,13 @@ module Usher
           char = sign.to_s.strip[0] or return "bullets"
           own = PRIVATE.cover?(char.ord)
           char = (char.ord - PRIVATE.first).chr(Encoding::UTF_8) if own
-          drawn = DRAWN.find { |_, chars| chars.include?(char) }&.first if own || face.to_s.match?(PICTURES)
-          drawn || KNOWN.find { |_, chars| chars.include?(char) }&.first || (char == "o" ? "rings" : "bullets")
+          drawn(char, own, face.to_s.downcase) || KNOWN.find { |_, chars| chars.include?(char) }&.first || (char == "o" ? "rings" : "bullets")
+        end
+
+        # own: whether it is one of theirs whatever the face is called.
+        def drawn(char, own, face)
+          signs = DRAWN.find { |name, _| face.match?(name) }&.last || (DRAWN.values.last if own)
+          signs&.find { |_, chars| chars.include?(char) }&.first
         end
       end
     end

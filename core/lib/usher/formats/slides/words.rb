@@ -6,17 +6,19 @@ module Usher
       # it was written in, all of it becomes a little smaller.
       class Words
         # size: points; face: one of Fonts, nil for the usual; colour: "#rrggbb"; highlight: the same or nil; link: a web
-        # address or nil; tracking: points more between letters; shift: above the line ("super"), below it ("sub") or nil.
+        # address, a Jump or nil; tracking: points more between letters; shift: above the line ("super"), below it ("sub") or nil.
         Run = Struct.new(:text, :size, :face, :bold, :italic, :underline, :strike, :colour, :highlight, :tracking, :link, :shift, keyword_init: true) do
           def face = self[:face] || Fonts.of(nil)
           def font = face.font
           def look = [ bold, italic, colour ]
+          def tabbed? = text.include?("\t")
         end
         # align: one of Items::Written::ALIGNS; list: one of Text::Layout::LISTS; indent: points before its sign, or its
         # first line; hang: points that its words stand behind the sign, nil for the usual; leading: from one line to
         # the next, in lines that have all room they need; before, after: points between it and its neighbours.
-        # sign_colour: of its sign, "#rrggbb", nil for that of its words.
-        Paragraph = Struct.new(:runs, :align, :list, :sign_colour, :indent, :hang, :leading, :before, :after, keyword_init: true) do
+        # sign_colour: of its sign, "#rrggbb", nil for that of its words; sign_size: of its sign, in ems of its words; number: that it
+        # has in a list that counts; tab: points from one tab stop to the next, counted from where its words begin, nil for the usual.
+        Paragraph = Struct.new(:runs, :align, :list, :number, :sign_colour, :sign_size, :tab, :indent, :hang, :leading, :before, :after, keyword_init: true) do
           def text = runs.map(&:text).join
 
           # The run that most of its letters look like; asked for many times while lines are tried.
@@ -26,16 +28,21 @@ module Usher
             @main ||= runs.group_by { |run| [ run.size, run.face, run.tracking ] }.max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.last.first
           end
 
+
+          # The first that is in it.
+          def jump = runs.map(&:link).grep(Jump).first
+
           def size = main.size
           def tallest = runs.select { |run| run.size == size }.map(&:face).max_by(&:line)
           def leading = (self[:leading] || 1).clamp(0.5, 4)
+          def sign_size = (self[:sign_size] || 1).clamp(0.25, 4)
           def stance = [ align, indent.round, hang&.round, leading.round(1) ]
-          def kind = [ size.round(1), main.face, align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1), sign_colour ]
+          def kind = [ size.round(1), main.face, align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1), sign_colour, sign_size, tab&.round, jump ] # tab: of those alone that have one in them
         end
 
         SMALLER = (30..50).map { |share| share / 50.0 }.reverse.freeze # tried in turn
         # By which lines are measured too wide, because Text::Face knows no pairs of letters: medians of the lines of some decks.
-        KERNED = { "plain" => 1.001, "book" => 1.001, "slim" => 1.006, "print" => 1.005, "broad" => 1.004, "code" => 1 }.freeze
+        KERNED = { "plain" => 1.001, "book" => 1.001, "slim" => 1.006, "print" => 1.005, "fine" => 1.01, "broad" => 1.004, "code" => 1 }.freeze
         USUALLY = 1.003 # in other faces
         OVER = 5 # ems that words may stand out of their box, as slides let them
         LEAST = 8 # page units
@@ -73,7 +80,7 @@ module Usher
         # The first run with anything in it.
         def run = @paragraphs.flat_map(&:runs).find { |run| !run.text.strip.empty? }
 
-        # Values of text items in a box (Geometry::Box in page units, turned or not); scale: page units of a
+        # Values of text items in a box (Geometry::Box in page units, turned or not), with the Jump of one as its link; scale: page units of a
         # point; anchor: where they stand in it, if not as they say themselves; whole: whether none becomes smaller.
         def items(box, scale, anchor: @anchor, whole: false)
           return [] if empty?
@@ -85,7 +92,7 @@ module Usher
           above, below = empty(@head) * scale, tail(scale)
           rest = high - texts.last.then { |text, down| down + text.height } - above - below
           down = top + { "top" => 0, "middle" => rest / 2 + above, "bottom" => rest + above }.fetch(anchor)
-          texts.reject { |text, _| text.text.strip.empty? }.map { |text, at, rise| placed(text, box, left, down + at - rise) }
+          texts.zip(blocks).reject { |(text, _), _| text.text.strip.empty? }.map { |(text, at, rise), block| placed(text, box, left, down + at - rise).merge("link" => block.first.jump) }
         end
 
         # The text that its first paragraphs become, as an Items::Text, in so much room in page units; nil where there are none.
@@ -220,7 +227,7 @@ module Usher
           size = (main.size * scale).clamp(LEAST, 400).round(1)
           { "text" => runs.map(&:text).join, "size" => size, "font" => main.font, "align" => block.first.align, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main),
             "lists" => lists(block), "leading" => leading(block), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
-            "hang" => hang(block, main.size), "sign_colour" => block.first.sign_colour, "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
+            "hang" => hang(block, main.size), "tab" => tab(block, main.size), "sign_colour" => block.first.sign_colour, "sign_size" => block.first.sign_size.round(3), "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
         end
 
         # Ems from one line to the next, where nothing is said: of some that are higher than others, what they are together.
@@ -240,9 +247,11 @@ module Usher
           bare = block.find { |one| one.hang && one.list == "hanging" }
           return bare ? (bare.hang / size).clamp(LEAST_HANG, FARTHEST).round(2) : Text::Layout::HANG unless first
           face = Text::Faces.fetch(first.main.font, bold: first.main.bold || false)
-          widest = (1..block.size).map { |number| face.width(Text::Layout.sign(first.list, number)) }.max
+          widest = block.map { |one| face.width(Text::Layout.sign(first.list, one.number || 1)) * first.sign_size }.max
           (first.hang / size).clamp(widest + APART, FARTHEST).round(2)
         end
+
+        def tab(block, size) = block.filter_map(&:tab).first&.then { |tab| (tab / size).clamp(0.25, 100).round(2) } || Text::Layout::TAB
 
         # What looks different from the rest.
         def marks(runs, look, main)
@@ -251,7 +260,7 @@ module Usher
             from, at = at, at + run.text.length
             next unless run.size
             other = { "bold" => run.bold, "italic" => run.italic, "colour" => run.colour }.reject { |name, value| value == look[%w[bold italic colour].index(name)] }
-            other.merge!({ "underline" => run.underline || nil, "strike" => run.strike || nil, "highlight" => run.highlight, "shift" => run.shift, "link" => run.link, "font" => (run.font unless run.font == main.font), "scale" => share(run.size, main.size) }.compact)
+            other.merge!({ "underline" => run.underline || nil, "strike" => run.strike || nil, "highlight" => run.highlight, "shift" => run.shift, "link" => (run.link unless run.link.is_a?(Jump)), "font" => (run.font unless run.font == main.font), "scale" => share(run.size, main.size) }.compact)
             { "from" => from, "to" => at, **other } if other.any? && at > from
           end.first(Text::Marks::MOST)
         end
@@ -260,8 +269,19 @@ module Usher
 
         # A break inside a paragraph begins a line without a sign, and no paragraph.
         def lists(block)
-          all = block.flat_map { |one| list = one.text.strip.empty? ? "none" : one.list; [ list ] + [ "under" ] * one.text.count("\n") }
+          kind = number = nil
+          all = block.flat_map do |one|
+            kind, number = one.text.strip.empty? ? [ "none", nil ] : [ counted(one, kind, number), one.number ]
+            [ kind ] + [ "under" ] * one.text.count("\n")
+          end
           all.uniq == [ "none" ] ? [] : all
+        end
+
+        # The kind of its list (see Text::ListKind), so that it has its own number under one of that kind and number.
+        def counted(one, above, number)
+          return one.list unless one.number && Text::Layout::COUNTED.key?(one.list)
+          return above if number && one.number == number + 1 && Text::Layout.kind(above) == one.list
+          one.number == 1 && above != one.list ? one.list : "#{one.list}:#{one.number}"
         end
 
         # A text with its own top left this far inside the box.

@@ -8,6 +8,13 @@ module Usher
         # "2.5cm" in points; nil where it is no length.
         def self.points(length) = length.to_s.match(/\A(-?[\d.]+)(cm|mm|in|pt|pc|px)\z/)&.then { |found| found[1].to_f * POINTS.fetch(found[2]) }
 
+        # What an address opens: a web address, a Jump to a page of the file, or nil.
+        def self.opened(href)
+          href.to_s.start_with?("#") ? Jump.new(URI::DEFAULT_PARSER.unescape(href.delete_prefix("#"))) : Types::Address.new.call(href.to_s)
+        rescue Invalid
+          nil
+        end
+
         attr_reader :element
 
         def initialize(element)
@@ -30,27 +37,27 @@ module Usher
         def paragraphs = @element.xpath(".//*[local-name()='p']").map { |one| self.class.new(one) }
 
         # How far it leans to the side, as a share of how far down it is; before it is turned.
-        def lean = @lean ||= self["transform"].to_s[/skewX\s*\(([^)]*)\)/, 1]&.then { |angle| -Math.tan(angle.to_f.clamp(-1.4, 1.4)) } || 0.0
+        def lean = @lean ||= transform.lean.then { |lean| lean.abs < 0.001 ? 0.0 : lean }
 
-        # Where it lies, in points (a Geometry::Box), also where it is turned (ISO/IEC 26300-1, 19.228): turns are
-        # in radians against the clock, about the page's corner. nil where it does not say.
+        # Where it lies, in points (a Geometry::Box), also where it is turned. nil where it does not say.
         def box
           width, height = points("width"), points("height")
           return unless width && height
-          turn, x, y = 0.0, points("x") || 0.0, points("y") || 0.0
-          middle = [ x + width / 2, y + height / 2 ]
-          self["transform"].to_s.scan(/(rotate|translate|skewX)\s*\(([^)]*)\)/) do |name, values|
-            if name == "skewX"
-              middle = [ middle[0] + lean * middle[1], middle[1] ]
-            elsif name == "rotate"
-              turn -= values.to_f * 180 / Math::PI
-              middle = Geometry.rotate(middle, -values.to_f * 180 / Math::PI)
-            else
-              middle = middle.zip(values.split(/[\s,]+/).map { |one| self.class.points(one).to_f }).map { |one, by| one + by.to_f }
-            end
-          end
-          Geometry::Box.new(middle[0] - width / 2, middle[1] - height / 2, width, height, turn.remainder(360).round(3))
+          x, y = transform.apply([ (points("x") || 0.0) + width / 2, (points("y") || 0.0) + height / 2 ])
+          width, height = [ width, height ].zip(transform.stretch).map { |side, stretch| side * stretch }
+          Geometry::Box.new(x - width / 2, y - height / 2, width, height, transform.turn)
         end
+
+        # What a click on it opens (20.273): see Node.opened.
+        def clicked
+          click = at("event-listeners")&.all("event-listener")&.find { |one| one["event-name"].to_s.end_with?("click") } or return
+          step = click["action"].to_s.delete_suffix("-page")
+          Jump::STEPS.include?(step) ? Jump.new(step) : self.class.opened(click["href"])
+        end
+
+        private
+
+        def transform = @transform ||= OpenDocument::Transform.new(self["transform"])
       end
     end
   end

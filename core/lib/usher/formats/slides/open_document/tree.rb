@@ -18,10 +18,18 @@ module Usher
         end
 
         def draw(node)
-          node.children.each { |child| DRAW[child.name]&.then { |way| @canvas.attempt { send(way, child) } if shown?(child) } }
+          node.children.each { |child| DRAW[child.name]&.then { |way| @canvas.attempt { opening(child) { send(way, child) } } if shown?(child) } }
         end
 
         private
+
+        # What is drawn by the block opens what a click on the node does, if not what is around it.
+        def opening(node)
+          outer, @link = @link, node.clicked || @link
+          yield
+        ensure
+          @link = outer
+        end
 
         def shown?(node)
           role = node["class", "presentation"]
@@ -177,12 +185,8 @@ module Usher
         def group(node) = @canvas.together { draw(node) }
 
         def linked(node)
-          @link = Types::Address.new.call(node["href"].to_s)
-        rescue Invalid
-          @link = nil
-        ensure
+          @link = Node.opened(node["href"])
           draw(node)
-          @link = nil
         end
 
         # The first thing in a frame that can be read; the others stand in for it.

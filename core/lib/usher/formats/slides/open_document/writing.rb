@@ -11,6 +11,8 @@ module Usher
         INSETS = [ 7.1, 3.5, 7.1, 3.5 ].freeze # points, where nothing is said
         BARE = [ 0, 0, 0, 0 ].freeze # the same of titles, outlines and notes
         BLOCKS = %w[p h].freeze
+        COUNTED = { "" => "none", "a" => "letters", "A" => "capitals", "i" => "romans", "I" => "large_romans" }.freeze # by their formats
+        TAB = 35.4 # points between tab stops
         PLAIN = "use-window-font-color".freeze
         USUAL = 18 # points, of letters
         STEP = 18 # points further in for each level of a list
@@ -19,6 +21,7 @@ module Usher
         # number, a date or a footer that is filled in for each page.
         def initialize(styles, family, name, outline: false, field: nil)
           @styles, @family, @name, @outline, @field = styles, family, name, outline, field
+          @counts = {} # by list and level: what the last number was
         end
 
         # node: what has the paragraphs in it.
@@ -56,6 +59,7 @@ module Usher
         end
 
         def items(list, level, style, found)
+          @counts.delete([ style, level ]) unless list["continue-numbering"] == "true"
           list.children.each do |item|
             before = found.size
             read(item, level, style, found)
@@ -63,8 +67,15 @@ module Usher
             look = entry(style, level)
             next if sign(look) == "none" || bare?(item)
             indent, hang = places(look)
-            found[before].tap { |paragraph| paragraph.list, paragraph.sign_colour, paragraph.indent, paragraph.hang = sign(look), colour(look), indent || paragraph.indent, hang }
+            found[before].number = number(item, look, [ style, level ]) if Text::Layout::COUNTED.key?(sign(look)) && !found[before].text.strip.empty?
+            found[before].tap { |paragraph| paragraph.list, paragraph.sign_colour, paragraph.sign_size, paragraph.indent, paragraph.hang = sign(look), colour(look), sign_size(look), indent || paragraph.indent, hang }
           end
+        end
+
+        # That of an entry: as it says itself, the next one, or the one with which its level begins.
+        def number(item, look, level)
+          last = @counts[level]
+          @counts[level] = (item["start-value"] || (last ? last + 1 : look["start-value"] || 1)).to_i.clamp(Text::ListKind::NUMBERS)
         end
 
         # Whether its first paragraph says that nothing stands before it.
@@ -81,12 +92,15 @@ module Usher
 
         # Whether there is a point, a number or nothing before them.
         def sign(look)
-          return { "" => "none", "a" => "letters" }.fetch(look["num-format"].to_s.downcase, "numbers") if look&.name == "list-level-style-number"
+          return COUNTED.fetch(look["num-format"].to_s, "numbers") if look&.name == "list-level-style-number"
           look && look["bullet-char"].to_s.strip.empty? ? "none" : Signs.of(look&.[]("bullet-char"), look&.at("text-properties")&.[]("font-family"))
         end
 
         # Of its sign; nil: as its words.
         def colour(look) = look&.at("text-properties")&.[]("color")&.downcase&.slice(/\A#\h{6}\z/)
+
+        # In ems of its words; nil where nothing is said.
+        def sign_size(look) = look&.at("text-properties")&.[]("font-size")&.then { |size| size.to_f / 100 if size.end_with?("%") && size.to_f.positive? }
 
         # Points before the sign of an entry, and from there to its words; nil where the level does not say it (20.124 and
         # 20.140).
@@ -107,7 +121,14 @@ module Usher
           before, after = %w[margin-top margin-bottom].map { |side| Node.points(said(own, level, side)) }
           side, hang = align(own, level), -Node.points(said(own, level, "text-indent")).to_f
           hanging = level.zero? && %w[left both].include?(side) && hang.positive? && hang <= Node.points(said(own, level, "margin-left")).to_f
-          Words::Paragraph.new(runs: runs, align: side, list: hanging ? "hanging" : "none", hang: (hang if hanging), indent: indent(own, level), leading: leading(own, level, runs.max_by(&:size)), before: before, after: after)
+          Words::Paragraph.new(runs: runs, align: side, list: hanging ? "hanging" : "none", tab: (tab(own, level) if runs.any?(&:tabbed?)), hang: (hang if hanging), indent: indent(own, level), leading: leading(own, level, runs.max_by(&:size)), before: before, after: after)
+        end
+
+        # Points to the first tab stop, or between those that nobody has set (16.29.12, 20.415).
+        def tab(own, level)
+          nodes = chain(own, level).filter_map { |node| node.at("paragraph-properties") }
+          first = nodes.filter_map { |node| node.at("tab-stops", "tab-stop")&.points("position") }.find(&:positive?)
+          first || nodes.filter_map { |node| node.points("tab-stop-distance") }.find(&:positive?) || TAB
         end
 
         # Points before the first line: what the paragraph says, or a step for each level.
@@ -139,7 +160,7 @@ module Usher
             when "a" then pieces(inner, styles, level, link: address(inner["href"]))
             when "line-break" then [ run("\n", styles, level) ]
             when "s" then [ run(" " * (inner["c"] || 1).to_i.clamp(1, 200), styles, level, link) ]
-            when "tab" then [ run("  ", styles, level) ]
+            when "tab" then [ run("\t", styles, level) ]
             when "page-number", "footer", "date-time", "header" then [ run(@field || inner.text, styles, level, link) ]
             when "annotation" then []
             else inner.element.element_children.empty? ? [ run(inner.text, styles, level, link) ] : pieces(inner, styles, level, link: link)
@@ -200,11 +221,7 @@ module Usher
 
         def of_shape(attribute) = @styles.of(@family, @name, attribute)
 
-        def address(href)
-          Types::Address.new.call(href.to_s)
-        rescue Invalid
-          nil
-        end
+        def address(href) = Node.opened(href)
       end
     end
   end

@@ -38,6 +38,14 @@ module Usher
         # The first part that is related in this way ("slideLayout").
         def follow(kind) = relations.each_value.find { |relation| relation.kind == kind && !relation.outside }&.then { |relation| part(relation.target) }
 
+        # What an element (hlinkClick) opens: a web address, a Jump or nil.
+        def opened(click)
+          step = click["action"].to_s[%r{\Appaction://hlinkshowjump\?jump=(#{Jump::STEPS.join('|')})slide\z}, 1]
+          return Jump.new(step) if step
+          id = self.class.relation(click, "id")
+          relations[id]&.kind == "slide" ? related(id)&.then { |slide| Jump.new(slide.name) } : address(id)
+        end
+
         # The web address behind a relation's id, where it leads to one that may be opened.
         def address(id)
           relation = relations[id]

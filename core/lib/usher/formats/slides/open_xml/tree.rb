@@ -242,11 +242,8 @@ module Usher
 
         def named(node) = Part.at(node.element_children.first, "cNvPr") || {}
 
-        # The web address that the whole shape opens.
-        def link(node)
-          click = named(node).then { |known| Part.at(known, "hlinkClick") unless known.is_a?(Hash) }
-          click && @part.address(Part.relation(click, "id"))
-        end
+        # What the whole shape opens: see Part#opened.
+        def link(node) = named(node).then { |known| Part.at(known, "hlinkClick") unless known.is_a?(Hash) }&.then { |click| @part.opened(click) }
 
         # What the names of a freely drawn form stand for.
         def guides(geometry, box)

@@ -6,6 +6,8 @@ module Usher
       class OpenXml::Writing
         Part = OpenXml::Part
         ALIGN = { "ctr" => "middle", "r" => "right", "just" => "both", "justLow" => "both", "dist" => "both" }.freeze
+        COUNTED = { "alphaLc" => "letters", "alphaUc" => "capitals", "romanLc" => "romans", "romanUc" => "large_romans" }.freeze # by how their kinds begin
+        TAB = 914_400 # EMU between tab stops
         STEP = 18.0 # points for each level, where nothing is said
         STRUCK = %w[sngStrike dblStrike].freeze
         ANCHOR = { "ctr" => "middle", "b" => "bottom" }.freeze
@@ -20,6 +22,7 @@ module Usher
           @part, @inks, @bodies, @lettering, @bold, @even = part, inks, bodies, lettering, bold, even
           @levels = bodies.filter_map { |body| Part.at(body, "lstStyle") } + styles
           @frames = bodies.filter_map { |body| Part.at(body, "bodyPr") }
+          @counts = [] # by level: what the last number was, and of which numbering
         end
 
         # said: what the insets are said by, [left, top, right, bottom] in EMU, nil where it does not say one; way: in which lines run.
@@ -47,11 +50,17 @@ module Usher
           left, first = %w[marL indent].map { |name| said(looks, name)&.to_f&./(OpenXml::POINT) }
           list = "hanging" if list == "none" && first&.negative? && left.to_f >= -first && %w[left both].include?(align(looks))
           if Text::Layout::SIGNS[list] && left && first.to_f >= 0 && pieces.any? { |run| !run.text.strip.empty? }
-            pieces.unshift(pieces.first.dup.tap { |sign| sign.text, sign.link, sign.colour = Text::Layout.sign(list, 1), nil, sign_colour(looks) || sign.colour }) # nothing is between it and the words
+            pieces.unshift(sign(list, looks, pieces.first)) # nothing is between it and the words
             list = "none"
           end
-          Words::Paragraph.new(runs: pieces, align: align(looks), list: list, indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), sign_colour: (sign_colour(looks) if Text::Layout.sign(list, 1)), leading: distance(looks, "lnSpc", line)&./(line),
-            before: distance(looks, "spcBef", largest.size), after: distance(looks, "spcAft", largest.size))
+          Words::Paragraph.new(runs: pieces, align: align(looks), list: list, tab: (tab(looks, left.to_f + (list == "none" ? first.to_f : 0)) if pieces.any?(&:tabbed?)), number: (number(level, entry(looks)) unless pieces.all? { |run| run.text.strip.empty? }), indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), leading: distance(looks, "lnSpc", line)&./(line),
+            before: distance(looks, "spcBef", largest.size), after: distance(looks, "spcAft", largest.size), **(Text::Layout.sign(list, 1) ? { sign_colour: sign_colour(looks), sign_size: sign_size(looks, pieces.first.size) } : {}))
+        end
+
+        # Points from where its words begin to the first tab stop, or between those that nobody has set.
+        def tab(looks, left)
+          first = looks.filter_map { |look| Part.at(look, "tabLst") }.first.then { |list| Part.all(list, "tab") }.map { |node| node["pos"].to_f / OpenXml::POINT - left }.find(&:positive?)
+          first || (said(looks, "defTabSz") || TAB).to_f / OpenXml::POINT
         end
 
         # Points between lines or paragraphs; whole: of which shares are meant, the height of a line or of its letters. nil where
@@ -86,7 +95,10 @@ module Usher
 
         # One of the theme's is named by its role ("+mn-lt").
         def face(all)
-          latin = all.filter_map { |look| Part.at(look, "latin") }.first
+          named(all.filter_map { |look| Part.at(look, "latin") }.first)
+        end
+
+        def named(latin)
           name, family = latin&.[]("typeface"), latin&.[]("pitchFamily").to_i
           Fonts.public_send(@even ? :even : :of, name&.start_with?("+") || latin.nil? ? @inks.font(name) : name, generic: GENERIC[family >> 4], pitch: ("fixed" if family & 3 == 1))
         end
@@ -100,16 +112,45 @@ module Usher
           found && found != "none" ? found : Colour::INK
         end
 
-        def link(own) = Part.at(own, "hlinkClick")&.then { |node| @part.address(Part.relation(node, "id")) }
+        def link(own) = Part.at(own, "hlinkClick")&.then { |node| @part.opened(node) }
+
+        # What stands before a paragraph, as the nearest says it.
+        def entry(looks) = looks.filter_map { |look| look.element_children.find { |node| %w[buNone buChar buAutoNum buBlip].include?(node.name) } }.first
+
+        # The number of an entry, counted on from the last at its level; nil where none is.
+        def number(level, sign)
+          @counts = @counts.first(level + 1)
+          return @counts[level] = nil unless sign&.name == "buAutoNum"
+          numbering, first = [ sign["type"], sign["startAt"] ], (sign["startAt"] || 1).to_i.clamp(Text::ListKind::NUMBERS)
+          before, last = @counts[level]
+          (before == numbering ? last + 1 : first).tap { |number| @counts[level] = [ numbering, number ] }
+        end
 
         def list(looks)
-          sign = looks.filter_map { |look| look.element_children.find { |node| %w[buNone buChar buAutoNum buBlip].include?(node.name) } }.first
-          return sign["type"].to_s.start_with?("alpha") ? "letters" : "numbers" if sign&.name == "buAutoNum"
+          sign = entry(looks)
+          return COUNTED.fetch(sign["type"].to_s[0, 7], "numbers") if sign&.name == "buAutoNum"
           sign.nil? || sign.name == "buNone" ? "none" : Signs.of(sign["char"], looks.filter_map { |look| Part.at(look, "buFont") }.first&.[]("typeface"))
+        end
+
+        # What stands before words that look so, as one of them.
+        def sign(list, looks, run)
+          run.dup.tap { |own| own.text, own.link, own.colour, own.size, own.face = Text::Layout.sign(list, 1), nil, sign_colour(looks) || run.colour, run.size * (sign_size(looks, run.size) || 1), sign_face(looks) || run.face }
+        end
+
+        # nil: as its words.
+        def sign_face(looks)
+          node = looks.flat_map(&:element_children).find { |one| %w[buFont buFontTx].include?(one.name) }
+          named(node) if node&.name == "buFont"
         end
 
         # nil: as its words.
         def sign_colour(looks) = looks.flat_map(&:element_children).find { |node| %w[buClr buClrTx].include?(node.name) }&.then { |node| @inks.colour(node) }
+
+        # In ems of its words, which are so large; nil where nothing is said.
+        def sign_size(looks, size)
+          node = looks.flat_map(&:element_children).find { |one| %w[buSzPct buSzPts buSzTx].include?(one.name) } or return
+          { "buSzPct" => -> { part(node["val"]) }, "buSzPts" => -> { node["val"].to_f / 100 / size } }[node.name]&.call
+        end
 
         def said(nodes, name) = nodes.filter_map { |node| node[name] }.first
         def yes?(value) = %w[1 true].include?(value)
