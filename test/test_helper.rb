@@ -10,7 +10,8 @@ class ActiveSupport::TestCase
   include World
 
   parallelize(workers: 2, threshold: 40) unless ENV["USHER_SERIAL"]
-  setup { [ Rails.cache, Live::Counts.store ].each(&:clear) && Live::Followers.forget_all }
+  # Also the items of late: numbers of pages come again here, as they do nowhere else.
+  setup { [ Rails.cache, Live::Counts.store, Item.recent ].each(&:clear) && Live::Followers.forget_all }
 end
 
 class ActionDispatch::IntegrationTest

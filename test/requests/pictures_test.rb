@@ -8,7 +8,7 @@ class PicturesTest < ActionDispatch::IntegrationTest
     assert_response :success
     assert_equal [ 8.0, 6.0 ], answer.values_at("width", "height")
     get picture_path(answer["picture"])
-    assert_equal "image/jpeg", response.media_type
+    assert_equal "image/png", response.media_type
     assert_equal "default-src 'none'; sandbox", response.headers["Content-Security-Policy"]
     assert_equal "nosniff", response.headers["X-Content-Type-Options"]
   end
@@ -20,6 +20,24 @@ class PicturesTest < ActionDispatch::IntegrationTest
     assert_not_includes Picture.last.file.download, "Secret"
     bring(Vips::Image.black(9, 9, bands: 4).copy(interpretation: :srgb).pngsave_buffer)
     assert_equal "image/png", Picture.last.content_type
+  end
+
+  test "signs of few dots stay sharp however large they are shown; photos of few more are as they came" do
+    dots = Vips::Image.gaussnoise(21, 15, sigma: 90, mean: 120).cast(:uchar).copy(interpretation: :"b-w")
+    kept = lambda do |bytes|
+      bring(bytes)
+      assert_response :success
+      picture = Picture.last
+      [ picture.width, picture.height, Vips::Image.new_from_buffer(picture.file.download, "") ]
+    end
+    width, height, image = kept.(dots.pngsave_buffer)
+    assert_equal [ 21, 15, 21 * 24, 15 * 24 ], [ width, height, image.width, image.height ], "it is laid as large as before"
+    assert_equal dots.getpoint(7, 4)[0], image.getpoint(7 * 24 + 23, 4 * 24)[0], "each dot is a square"
+    assert_equal [ 21, 15 ], kept.(dots.pngsave_buffer).first(2)
+    assert_equal 20 * 25, kept.(dots.crop(0, 0, 20, 15).colourspace(:cmyk).jpegsave_buffer).last.width, "also of a printer's colours"
+    assert_equal [ 42, 42 ], kept.(dots.zoom(2, 2).jpegsave_buffer).values_at(0, 2).map { |one| one.is_a?(Vips::Image) ? one.width : one.to_i }
+    assert_equal 84, kept.(dots.zoom(4, 4).pngsave_buffer).last.width
+    assert_equal "image/png", kept.(dots.bandjoin([ dots, dots, dots ]).copy(interpretation: :srgb).pngsave_buffer).then { Picture.last.content_type }
   end
 
   test "drawings are cleaned" do

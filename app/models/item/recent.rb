@@ -20,6 +20,10 @@ class Item::Recent
   # What has been committed, no earlier.
   def add(row, item) = keep(name(row), item)
 
+  def clear
+    @lock.synchronize { @items, @weight = {}, 0 }
+  end
+
   private
 
   def name(row) = row.values_at(:page_id, :key, :seq)
