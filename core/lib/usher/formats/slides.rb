@@ -9,6 +9,7 @@ module Usher
       autoload :Canvas, "usher/formats/slides/canvas"
       autoload :Chart, "usher/formats/slides/chart"
       autoload :Columns, "usher/formats/slides/columns"
+      autoload :Connectors, "usher/formats/slides/connectors"
       autoload :Fonts, "usher/formats/slides/fonts"
       autoload :FreeForm, "usher/formats/slides/free_form"
       autoload :Forms, "usher/formats/slides/forms"

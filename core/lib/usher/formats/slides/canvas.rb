@@ -7,6 +7,7 @@ module Usher
         MOST = 1_500 # things on one slide
         DEEPEST = 8 # groups in groups
         REACH = 1_000_000 # of any measure
+        HEADED = %w[none end both].freeze # lines, by how many of their ends have heads
 
         # width, height: of the slide in points; number: which it is, and names: those of all slides, { name => number }.
         def initialize(width, height, number: 1, names: {})
@@ -95,10 +96,14 @@ module Usher
           all(pieces.each_with_index.to_a) { |(from, to), index| segment(from, to, look, first: index.zero?, last: index == pieces.size - 1, link: link) }
         end
 
-        # A curve through its four knots, in points.
-        def curve(knots, look)
-          sane(*knots.flatten, look.stroke_width)
-          add(Items::Curve.through(knots.map { |place| place.map { |n| n * @scale } }).merge("kind" => "curve", **look.line(@scale)))
+        # Cubic Bézier curves that follow each other, each its four knots in points.
+        def curves(pieces, look, link: nil)
+          sane(*pieces.flatten, look.stroke_width)
+          all(pieces.each_with_index.to_a) do |knots, index|
+            heads = heads_of(look, index.zero?, index == pieces.size - 1)
+            knots = knots.reverse if heads == [ :start ]
+            add(Items::Curve.through(knots.map { |place| place.map { |n| n * @scale } }).merge("kind" => "curve", "heads" => HEADED[heads.size], **look.line(@scale), **opens(link)))
+          end
         end
 
         # name: under which `pictures` has it; bytes: its file, or nil where there is none that can be read; crop:
@@ -196,11 +201,14 @@ module Usher
           Geometry.rotate(place.zip(middle).map { |one, from| one - from }, box.angle).zip(middle).map(&:sum)
         end
 
+        # Which ends of a piece have heads, where only the first and the last piece may.
+        def heads_of(look, first, last) = [ (:start if first && %w[start both].include?(look.heads)), (:end if last && %w[end both].include?(look.heads)) ].compact
+
         # From one place to another, in page units. first, last: whether these ends may have heads.
         def segment(from, to, look, first: true, last: true, link: nil)
-          heads = [ (:start if first && %w[start both].include?(look.heads)), (:end if last && %w[end both].include?(look.heads)) ].compact
+          heads = heads_of(look, first, last)
           from, to = to, from if heads == [ :start ]
-          add(Items::Segment.between(from, to).merge(look.line(@scale), opens(link), heads.any? ? { "kind" => "arrow", "heads" => heads.size == 2 ? "both" : "end" } : { "kind" => "line" }))
+          add(Items::Segment.between(from, to).merge(look.line(@scale), opens(link), heads.any? ? { "kind" => "arrow", "heads" => HEADED[heads.size] } : { "kind" => "line" }))
         end
 
         # A place given in shares of a box, in page units.

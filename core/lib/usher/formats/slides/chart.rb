@@ -31,6 +31,7 @@ module Usher
         LETTERS = 10.0 # points
         LEAST = 0.045 # of the shorter side are as high as letters can be
         HEAD = 1.3 # of the other letters, those of the title
+        HEADED = 0.85 # of the breadth, within which the title is broken
 
         # kind: one of DRAWN; categories: words; series: Series; style: see Style.
         def initialize(kind, categories, series, title: "", style: Style.new)
@@ -56,8 +57,9 @@ module Usher
         def headed(pen, box)
           return box if @title.empty?
           head = pen.as(Letters.new(size: pen.letters * HEAD)).as(@style.looks[:title])
-          high = head.height(@title, box.width) + pen.letters
-          head.write(@title, box.x, box.y, box.width, high, align: "middle")
+          broad = box.width * HEADED
+          high = head.height(@title, broad) + pen.letters
+          head.write(@title, box.x + (box.width - broad) / 2, box.y, broad, high, align: "middle")
           Geometry::Box.new(box.x, box.y + high, box.width, box.height - high, 0)
         end
 

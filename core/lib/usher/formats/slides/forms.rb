@@ -4,7 +4,7 @@ module Usher
       # Ready shapes that stay items of a kind of their own, so that they can be changed as such; all others are drawn (see
       # Presets). Names are those of ISO/IEC 29500-1, 20.1.10.56; those of OpenDocument are translated.
       module Forms
-        CALLOUTS = %w[wedgeRectCallout wedgeRoundRectCallout wedgeEllipseCallout].freeze
+        CALLOUTS = %w[wedgeRectCallout wedgeRoundRectCallout].freeze
         # How many tips, and how far in the corners between them lie, usually.
         STARS = { "star4" => [ 4, 0.125 ], "star5" => [ 5, 0.19098 ], "star6" => [ 6, 0.28868 ], "star7" => [ 7, 0.34601 ], "star8" => [ 8, 0.375 ], "star10" => [ 10, 0.42533 ], "star12" => [ 12, 0.375 ], "star16" => [ 16, 0.375 ], "star24" => [ 24, 0.375 ], "star32" => [ 32, 0.375 ] }.freeze
         LINES = %w[line straightConnector1].freeze # from corner to corner
@@ -27,10 +27,17 @@ module Usher
           "ellipse" => ->(*) { [ ROUND / 2, ROUND / 2, 1 - ROUND / 2, 1 - ROUND / 2 ] },
           "roundRect" => ->(wide, high, bends) { [ wide, high ].min.then { |short| [ wide, high ].map { |side| short * bends.fetch("adj", 0.16667).clamp(0, 0.5) * ROUND / side } }.then { |x, y| [ x, y, 1 - x, 1 - y ] } },
           "triangle" => ->(_, _, bends) { bends.fetch("adj", 0.5).clamp(0, 1).then { |top| [ top / 2, 0.5, top / 2 + 0.5, 1.0 ] } },
+          **STARS.to_h { |name, (tips, usual)| [ name, ->(_, _, bends) { Forms.star_area(tips, bends.fetch("adj", usual).clamp(0.05, 0.5)) } ] },
           **%w[diamond flowChartDecision].to_h { |name| [ name, ->(*) { [ 0.25, 0.25, 0.75, 0.75 ] } ] }
         }.freeze
 
         module_function
+
+        # Between the inner corners of a star. inner: how far these are from the middle, in shares of the box.
+        def star_area(tips, inner)
+          x, y = { 4 => [ 45, 45 ], 5 => [ 18, 54 ], 6 => [ 0, 60 ], 8 => [ 22.5, 67.5 ] }.fetch(tips, [ 45, 45 ]).zip([ Math.method(:cos), Math.method(:sin) ]).map { |turn, measure| inner * measure.call(turn * Math::PI / 180) }
+          [ 0.5 - x, 0.5 - y, 0.5 + x, tips == 5 ? 0.5 + inner : 0.5 + y ]
+        end
 
         # The same for a form in a box of these sides, mirrored with it ("across", "down"); nil where all of it is for words.
         def area(name, width, height, bends = {}, flips: [])

@@ -3,7 +3,8 @@ module Usher
     module Slides
       # A freely drawn outline: lines and curves as points, in the units it is given in.
       class Outline
-        STEPS = 12 # points of a curve
+        STEPS = 20 # points of a curve
+        TURN = 7.5 # degrees of an arc from one point to the next
         KAPPA = 0.5523 # of a quarter circle's radius, where the handle of its Bézier curve lies
         # fill, stroke: whether it is painted so; shade: how much darker (below 0) or lighter than the form's own fill, in
         # shares; run: parts of one run cut holes into each other.
@@ -60,7 +61,7 @@ module Usher
         # Along an ellipse of these radii, from one angle by another (degrees clockwise).
         def arc(across, down, from, by)
           middle = @at.zip(on_ellipse([ 0, 0 ], across, down, from)).map { |at, off| at - off }
-          steps = (by.abs / 10).ceil.clamp(1, 72)
+          steps = (by.abs / TURN).ceil.clamp(1, 72)
           (1..steps).each { |step| line(on_ellipse(middle, across, down, from + by * step / steps)) }
         end
 
@@ -98,7 +99,7 @@ module Usher
           by = (finish - start) % 360
           by -= 360 unless clockwise
           middle = Geometry.rotate([ cx, cy ], turn).zip(from, to).map { |c, a, b| c + (a + b) / 2 }
-          steps = (by.abs / 10).ceil.clamp(1, 72)
+          steps = (by.abs / TURN).ceil.clamp(1, 72)
           (1..steps).each { |step| line(Geometry.rotate(on_ellipse([ 0, 0 ], across, down, start + by * step / steps), turn).zip(middle).map(&:sum)) }
         end
 

@@ -5,11 +5,14 @@ module Usher
       # and what is usual is the standard's.
       module Presets
         autoload :Pen, "usher/formats/slides/presets/pen"
-        GROUPS = %w[basic arrows flow stars callouts signs].freeze
+        GROUPS = %w[basic corners round braces arrows flow seals ribbons callouts signs].freeze
 
         class << self
           # name: of the form; bent: { adjustment => what is usual, in shares of 100,000ths }. The block draws with a Pen.
           def draws(name, **bent, &drawing) = (@forms ||= {})[name] = [ bent, drawing ]
+
+          # What draws a form, for others that have it as a part.
+          def drawing(name) = forms.fetch(name).last
 
           def names = forms.keys
           def known?(name) = forms.key?(name)

@@ -4,7 +4,7 @@ module Usher
       # Bars, lines and areas between an axis of words and one of values.
       class Chart::Axes
         BAND = 0.35 # of the height that words under an axis may have
-        ROWS = 3 # lines of words under one place
+        ROWS = 5 # lines of words under one place
         SLOPE = 45 # degrees, of words that have no room beside each other
         DOT = 2.5 # points, from its middle
         TICK = 0.4 # ems, between words and their axis

@@ -10,7 +10,6 @@ module Usher
         PLAIN = %w[rect roundRect ellipse].freeze # forms that pictures have by themselves
         NAMES, RELATED = %w[id spid].freeze, %w[relid id pict].freeze # attributes in VML that name a shape, and a picture
         ON = %w[1 true].freeze
-        CONNECTOR = /\A(bent|curved)Connector/
 
         # backdrop: whether it is a layout or a master, whose placeholders are not shown; group: the Matrix from what is drawn here to
         # the slide, or nil; ground: the colour of the slide.
@@ -62,16 +61,16 @@ module Usher
           geometry = properties.filter_map { |one| Part.at(one, "prstGeom") }.first
           name = geometry&.[]("prst") || "rect"
           given[:words]&.area = Forms.area(name, box.width, box.height, bends(geometry), flips: given[:flips])
-          return @canvas.form(name, box, look, bends: bends(geometry), **given) unless name.match?(CONNECTOR)
-          places = way(name, bends(geometry).fetch("adj1", 0.5)).map { |share| onto(box, share, given[:flips]) }
-          name.start_with?("bent") ? @canvas.line(places, look, link: given[:link]) : @canvas.curve(places, look)
+          return @canvas.form(name, box, look, bends: bends(geometry), **given) unless Connectors.known?(name)
+          connector(name, bends(geometry), box, look, **given)
         end
 
-        # Of a connector, in shares of its box: corners of a bent one, knots of a curved one. middle: how far
-        # along it turns.
-        def way(name, middle)
-          return [ [ 0, 0 ], [ middle, 0 ], [ middle, 1 ], [ 1, 1 ] ] unless name.end_with?("2")
-          name.start_with?("bent") ? [ [ 0, 0 ], [ 1, 0 ], [ 1, 1 ] ] : [ [ 0, 0 ], [ 0.5, 0 ], [ 1, 0.5 ], [ 1, 1 ] ]
+        def connector(name, bends, box, look, flips:, words: nil, link: nil)
+          place = ->(places) { places.map { |share| onto(box, share, flips) } }
+          @canvas.together do
+            Connectors.bent?(name) ? @canvas.line(place.(Connectors.corners(name, bends)), look, link: link) : @canvas.curves(Connectors.curves(name, bends).map(&place), look, link: link)
+            @canvas.write(words, box)
+          end
         end
 
         def words(node, behind, style)

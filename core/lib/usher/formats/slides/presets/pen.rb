@@ -17,8 +17,14 @@ module Usher
             most ? value.clamp(least, [ most, least ].max) : value
           end
 
-          # The same as an angle.
+          # The same as an angle, as it is seen from the middle.
           def angle(name) = @bends.fetch(name.to_s).to_f * 100_000 / 60_000
+
+          # A seen angle as that of an ellipse with these radii, whose arcs are counted as if it were a circle.
+          def along(angle, across, down)
+            turn = angle * Math::PI / 180
+            Math.atan2(across * Math.sin(turn), down * Math.cos(turn)) * 180 / Math::PI
+          end
 
           def move(x, y) = @outline.move([ x, y ])
           def line(*places) = places.each_slice(2) { |place| @outline.line(place) }
@@ -41,6 +47,19 @@ module Usher
 
           # Where words stand in it; usually all of the box is for them.
           def words(left, top, right, bottom) = @area = [ left, top, right, bottom ]
+
+          # The same within an ellipse about the middle.
+          def words_within(across = w / 2, down = h / 2)
+            x, y = across * Math.sqrt(0.5), down * Math.sqrt(0.5)
+            words(w / 2 - x, h / 2 - y, w / 2 + x, h / 2 + y)
+          end
+
+          # About the middle, from one seen angle to another, clockwise; a line leads there, unless it begins.
+          def around(across, down, from, to, begins: false)
+            from, to = [ from, to ].map { |angle| along(angle, across, down) }
+            by = (to - from) % 360
+            outline.around([ w / 2, h / 2 ], across, down, from, by < 0.001 ? 360 : by, begins: begins)
+          end
 
           # What follows is painted by itself: shade, how much darker or lighter.
           def also(**look) = @outline.apart(**look)
