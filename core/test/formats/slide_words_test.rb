@@ -219,6 +219,37 @@ class SlideWordsTest < CoreTest
     assert_operator size.('draw:style-name="G"'), :<, size.("")
   end
 
+  def test_letters_that_let_something_through_are_mixed_with_what_is_behind_them
+    faint = '<a:solidFill><a:srgbClr val="000000"><a:alpha val="25000"/></a:srgbClr></a:solidFill>'
+    colour = ->(look = "") { pptx(Decks.shape(at: [ 0, 0, 300, 60 ], form: "rect", look: look, paragraphs: "<a:p><a:r><a:rPr>#{faint}</a:rPr><a:t>Ebb</a:t></a:r></a:p>")).last["colour"] }
+    assert_equal [ "#bfbfbf", "#bf0000" ], [ colour.(), colour.('<a:solidFill><a:srgbClr val="ff0000"/></a:solidFill>') ]
+  end
+
+  def test_letters_that_are_drawn_are_as_large_as_their_box
+    drawn = ->(form, text = "Ebb") { pptx(Decks.shape(at: [ 100, 100, 300, 60 ], body: %(<a:bodyPr>#{%(<a:prstTxWarp prst="#{form}"/>) if form}</a:bodyPr>), paragraphs: %(<a:p><a:r><a:rPr sz="1800"/><a:t>#{text}</a:t></a:r></a:p>))).first }
+    plain, large, broad = drawn.(nil), drawn.("textPlain"), drawn.("textPlain", "At ebb the boats lie on the sand")
+    assert_equal [ plain["size"] ] * 2, [ drawn.("textNoShape")["size"], drawn.("textArchUp")["size"] ]
+    scale = 1_600 / 960.0
+    assert_equal "middle", large["align"]
+    assert_in_delta 60 * scale, large["height"], 5
+    assert_operator broad["size"], :<, large["size"]
+    assert_equal 1, Usher::Items.build(broad).lines.size
+    assert_in_delta 250 * scale, large["x"] + large["width"] / 2, 1, "in the middle of it"
+    assert_equal [ "Ebb\nTide", true ], drawn.("textWave1", "Ebb</a:t></a:r><a:br/><a:r><a:t>Tide").then { |two| [ two["text"], two["size"] < large["size"] ] }
+    assert_nil drawn.("textPlain", ""), "nothing is written"
+  end
+
+  def test_letters_that_are_drawn_have_the_colours_of_their_form
+    letters = lambda do |type|
+      odp(%(<draw:custom-shape draw:style-name="L" svg:x="0pt" svg:y="0pt" svg:width="300pt" svg:height="60pt"><text:p>Ebb</text:p><draw:enhanced-geometry draw:text-path="true" draw:type="#{type}" svg:viewBox="0 0 10 10" draw:enhanced-path="M 0 0 L 10 0 N M 0 10 L 10 10 N"/></draw:custom-shape>),
+        styles: '<style:style style:name="L" style:family="graphic"><style:graphic-properties draw:fill="solid" draw:fill-color="#1e6079"/></style:style>')
+    end
+    plain, curved = letters.("fontwork-plain-text"), letters.("fontwork-arch-up-curve")
+    assert_equal [ [ "text", "#1e6079" ] ], plain.map { |item| item.values_at("kind", "colour") }
+    assert_in_delta 60 * ODP_POINT, plain.first["height"], 10
+    assert_equal [ %w[text], true ], [ curved.map { |item| item["kind"] }, curved.first["size"] < plain.first["size"] ]
+  end
+
   def test_words_of_another_face_in_a_line_keep_it
     typed = '<a:p><a:r><a:rPr><a:latin typeface="Arial"/></a:rPr><a:t>Write the long name </a:t></a:r><a:r><a:rPr><a:latin typeface="Courier New"/></a:rPr><a:t>ebb</a:t></a:r></a:p>'
     item = pptx(Decks.shape(at: [ 0, 0, 300, 100 ], paragraphs: typed)).first

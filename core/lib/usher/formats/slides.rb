@@ -6,6 +6,7 @@ module Usher
     # that can be moved and changed. Office Open XML (ISO/IEC 29500) and OpenDocument (ISO/IEC 26300).
     module Slides
       autoload :Archive, "usher/formats/slides/archive"
+      autoload :Banner, "usher/formats/slides/banner"
       autoload :Canvas, "usher/formats/slides/canvas"
       autoload :Chart, "usher/formats/slides/chart"
       autoload :Columns, "usher/formats/slides/columns"

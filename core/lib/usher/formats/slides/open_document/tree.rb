@@ -8,6 +8,7 @@ module Usher
           "frame" => :frame, "g" => :group, "a" => :linked, **%w[regular-polygon caption measure control scene].to_h { |name| [ name, :unknown ] } }.freeze
         FRAMED = { "text-box" => :text_box, "table" => :table, "image" => :image, "plugin" => :plugin, "object" => :object, "object-ole" => :object }.freeze
 
+        CURVED = /arch|circle|ring|curve/ # ways of letters that are drawn
         UNIT = 0.72 / 25.4 # points of a hundredth of a millimetre, in which connectors count
         SQUARE, ROUND = /\A((ooxml-)?rect|rectangle)\z/, /\A((ooxml-)?ellipse|circle)\z/ # forms that pictures have by themselves
 
@@ -42,6 +43,7 @@ module Usher
           geometry, box = node.at("enhanced-geometry"), node.box
           return unless box
           return pictured(node, box) if pictured?(node, geometry&.[]("type").to_s, box)
+          return @canvas.write(lettered(node, geometry), box, link: @link) if geometry&.[]("text-path") == "true"
           given = { flips: { "across" => "mirror-horizontal", "down" => "mirror-vertical" }.select { |_, name| geometry&.[](name) == "true" }.keys, words: words(node, node), link: @link }
           box.angle = -box.angle if given[:flips].one? # mirrored after it was turned
           name = geometry&.[]("type").to_s.delete_prefix("ooxml-")
@@ -49,6 +51,15 @@ module Usher
           path = enhanced(geometry) unless Forms.kept?(name) && node.lean.zero?
           lean(node, path, box)
           path ? @canvas.drawn(path, box, look(node), **given) : @canvas.form(name, box, look(node), bends: bends(geometry), **given)
+        end
+
+        # Letters that are drawn as a form, in its colours.
+        def lettered(node, geometry)
+          return words(node, node) if geometry["type"].to_s.match?(CURVED)
+          fill = look(node).fill
+          paragraphs = writing(node).paragraphs(node)
+          paragraphs.flat_map(&:runs).each { |run| run.colour = fill } unless fill == "none"
+          Banner.new(paragraphs)
         end
 
         # What a form draws by its own path and equations, as an Outline in shares of the box; nil where it has none.
@@ -259,9 +270,11 @@ module Usher
         def inks(node) = Inks.new(@styles, *style(node))
 
         # What is written in `content`, which may be the shape itself.
-        def words(node, content)
+        def words(node, content) = writing(node).words(content)
+
+        def writing(node)
           role = node["class", "presentation"]
-          Writing.new(@styles, *style(node), outline: role == "outline", field: (@furniture[role] if @backdrop)).words(content)
+          Writing.new(@styles, *style(node), outline: role == "outline", field: (@furniture[role] if @backdrop))
         end
       end
     end

@@ -26,11 +26,16 @@ module Usher
 
         # node: what has the paragraphs in it.
         def words(node)
+          found = paragraphs(node)
+          insets = PADDING.zip(@family == "presentation" ? BARE : INSETS).map { |side, usual| Node.points(of_shape(side) || of_shape("padding")) || usual }
+          Words.new(found, insets: insets, anchor: ANCHOR.fetch(of_shape("textarea-vertical-align"), "top"), fits: of_shape("fit-to-size") == "shrink-to-fit", wraps: wraps?(node), **columns)
+        end
+
+        def paragraphs(node)
           found = []
           read(node, 0, nil, found)
           found << blank if found.empty?
-          insets = PADDING.zip(@family == "presentation" ? BARE : INSETS).map { |side, usual| Node.points(of_shape(side) || of_shape("padding")) || usual }
-          Words.new(found, insets: insets, anchor: ANCHOR.fetch(of_shape("textarea-vertical-align"), "top"), fits: of_shape("fit-to-size") == "shrink-to-fit", wraps: wraps?(node), **columns)
+          found
         end
 
         private

@@ -75,8 +75,11 @@ module Usher
 
         def words(node, behind, style)
           bodies = [ node, *behind ].map { |one| Part.at(one, "txBody") }
-          Writing.new(@part, @inks, bodies.compact, @placeholders.styles(node), lettering: @inks.lettering(style)).words if bodies.first
+          Writing.new(@part, @inks, bodies.compact, @placeholders.styles(node), lettering: @inks.lettering(style), ground: under(node)).words if bodies.first
         end
+
+        # The colour behind the words of a shape.
+        def under(node) = @inks.fill(Part.at(node, "spPr")).then { |fill| fill unless fill == "none" } || @ground || Colour::WHITE
 
         def pictured(node, paint, box, flips, words)
           @canvas.together do

@@ -12,14 +12,15 @@ module Usher
         STRUCK = %w[sngStrike dblStrike].freeze
         ANCHOR = { "ctr" => "middle", "b" => "bottom" }.freeze
         TURNS = { "vert" => 90, "vert270" => 270, "eaVert" => 90 }.freeze # degrees
+        CURVED = /Arch|Circle|Button|Ring/ # ways of letters
         GENERIC = { 1 => "roman", 2 => "swiss", 3 => "modern" }.freeze # kinds of faces
         INSETS = { "lIns" => 91_440, "tIns" => 45_720, "rIns" => 91_440, "bIns" => 45_720 }.freeze # EMU
 
         # bodies: the shape's txBody and those behind it, nearest first; styles: lists of looks by level;
         # lettering: the colour that the shape's own style gives, or nil; bold: what it is where nothing else is said; even: whether
-        # lines are as far apart whatever face they are in.
-        def initialize(part, inks, bodies, styles, lettering: nil, bold: false, even: true)
-          @part, @inks, @bodies, @lettering, @bold, @even = part, inks, bodies, lettering, bold, even
+        # lines are as far apart whatever face they are in; ground: the colour behind letters that let something through.
+        def initialize(part, inks, bodies, styles, lettering: nil, bold: false, even: true, ground: Colour::WHITE)
+          @part, @inks, @bodies, @lettering, @bold, @even, @ground = part, inks, bodies, lettering, bold, even, ground
           @levels = bodies.filter_map { |body| Part.at(body, "lstStyle") } + styles
           @frames = bodies.filter_map { |body| Part.at(body, "bodyPr") }
           @counts = [] # by level: what the last number was, and of which numbering
@@ -27,14 +28,19 @@ module Usher
 
         # said: what the insets are said by, [left, top, right, bottom] in EMU, nil where it does not say one; way: in which lines run.
         def words(said = INSETS.keys.map { |name| frame(name) }, way: frame("vert"))
+          paragraphs = Part.all(@bodies.first, "p").flat_map { |paragraph| read(paragraph) }
+          return Banner.new(paragraphs, turn: TURNS.fetch(way, 0)) if drawn?
           insets = said.zip(INSETS.values).map { |own, usual| (own&.to_f || usual) / OpenXml::POINT }
-          Words.new(Part.all(@bodies.first, "p").flat_map { |paragraph| read(paragraph) }, insets: insets, anchor: ANCHOR.fetch(frame("anchor"), "top"), fits: !Part.at(@frames.first, "normAutofit").nil?,
+          Words.new(paragraphs, insets: insets, anchor: ANCHOR.fetch(frame("anchor"), "top"), fits: !Part.at(@frames.first, "normAutofit").nil?,
             wraps: frame("wrap") != "none", turn: TURNS.fetch(way, 0), columns: frame("numCol").to_i, gutter: frame("spcCol").to_f / OpenXml::POINT)
         end
 
         private
 
         def frame(name) = @frames.filter_map { |node| node[name] }.first
+
+        # Whether the letters are drawn into the box, and not along a curve.
+        def drawn? = @frames.filter_map { |node| Part.at(node, "prstTxWarp")&.[]("prst") }.first.then { |form| !form.nil? && form != "textNoShape" && !form.match?(CURVED) }
 
         # How much smaller the file has made the words so that they fit.
         def shrunk = @shrunk ||= Part.at(@frames.first, "normAutofit")&.[]("fontScale")&.then { |share| part(share) } || 1
@@ -107,7 +113,7 @@ module Usher
 
         # Letters that are nothing but outlines are as coloured as those.
         def colour(own, all)
-          found = @inks.fill(own) || @lettering || all.filter_map { |look| @inks.fill(look) }.first
+          found = @inks.fill_over(own, @ground) || @lettering || all.filter_map { |look| @inks.fill_over(look, @ground) }.first
           found = @inks.fill(Part.at(own, "ln")) if found == "none"
           found && found != "none" ? found : Colour::INK
         end
