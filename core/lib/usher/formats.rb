@@ -15,6 +15,7 @@ module Usher
     autoload :Film, "usher/formats/film"
 
     autoload :PackedFont, "usher/formats/packed_font"
+    autoload :PictureFaces, "usher/formats/picture_faces"
 
     # A lesson as PDF, and the pages of others'.
     module Pdf

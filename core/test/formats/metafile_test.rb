@@ -39,6 +39,25 @@ class MetafileTest < CoreTest
     [ "", "\xD7\xCD\xC6\x9A".b, wmf[0, 45], wmf + "\xFF".b * 9, wmf[0, 40] + "\xFF\xFF\xFF\xFF\x1D\x06".b ].each { |odd| assert_equal odd, Metafile::BlockFills.said(odd) }
   end
 
+  # records: further ones, in words of 16 bits.
+  def written(*records)
+    made = ->(name) { [ 0x02FB, -12, 0, 0, 0, 400, 0, 0, 0, 0, *name.ljust(name.size.even? ? name.size + 2 : name.size + 1, "\0").unpack("s*") ] }
+    all = [ [ 0x020B, 0, 0 ], [ 0x020C, 60, 100 ], [ 0x02FC, 0, 0, 0, 0 ], made.("Symbol"), made.("Arial"), *records, [ 0 ] ].map { |words| [ words.size + 2 ].pack("L") + words.pack("s*") }
+    wmf[0, 22] + [ 1, 9, 0x300, 9 + all.sum(&:bytesize) / 2, 9, all.map(&:bytesize).max / 2, 0 ].pack("S3LSLS") + all.join
+  end
+
+  def test_letters_of_faces_that_have_signs_are_those
+    select, gone = ->(number) { [ 0x012D, number ] }, ->(number) { [ 0x01F0, number ] }
+    plain = ->(word) { [ 0x0521, word.bytesize, *"#{word}#{"\0" if word.bytesize.odd?}".unpack("s*"), 20, 10 ] }
+    spread = ->(word, *apart) { [ 0x0A32, 40, 10, word.bytesize, 0, *"#{word}#{"\0" if word.bytesize.odd?}".unpack("s*"), *apart ] }
+    bytes = written(select.(1), plain.("pD"), spread.("ab", 8, 8), select.(2), plain.("pier"), spread.("ab"), gone.(1), select.(2), plain.("a"))
+    assert_equal [ "Symbol", "Symbol", "Symbol", "Arial", "Arial", "Arial" ], Metafile::Faces.of(bytes)
+    assert_equal [ "πΔ", "α", "β", "pier", "ab", "a" ], Metafile.svg(bytes).scan(/<text[^>]*>([^<]*)/).flatten.map(&:strip)
+    again = written(gone.(0), [ 0x02FB, -12, 0, 0, 0, 400, 0, 0, 0, 0, *"Webdings\0\0".unpack("s*") ], select.(0), plain.("n"))
+    assert_equal [ "Webdings" ], Metafile::Faces.of(again), "the first number that is free"
+    [ "", wmf[0, 30], wmf + "\xFF".b * 9, written([ 0x0A32, 40 ], [ 0x0521 ], [ 0x012D, 900 ], [ 0x02FB ]) ].each { |odd| assert_kind_of Array, Metafile::Faces.of(odd) }
+  end
+
   def test_nothing_else_is_one
     [ nil, "", "EMF", "\x01\0\0\0".b, "<svg/>", packed("tide"), "\x1F\x8B broken".b ].each { |bytes| refute Metafile.reads?(bytes), bytes.inspect }
   end

@@ -219,6 +219,21 @@ class SlideWordsTest < CoreTest
     assert_operator size.('draw:style-name="G"'), :<, size.("")
   end
 
+  def test_letters_that_stand_for_signs_are_those_signs
+    run = ->(words, faces) { %(<a:r><a:rPr>#{faces}</a:rPr><a:t>#{words}</a:t></a:r>) }
+    text = ->(*runs) { pptx(Decks.shape(at: [ 0, 0, 400, 60 ], paragraphs: "<a:p>#{runs.join}</a:p>")).first["text"] }
+    assert_equal "there ∃ a π", text.(run.("there ", ""), run.("\u{F024}", '<a:sym typeface="Symbol"/>'), run.(" a ", ""), run.("p", '<a:latin typeface="Symbol"/>'))
+    assert_equal "✔ ● pier", text.(run.("ü l", '<a:latin typeface="Wingdings"/>'), run.(" pier", '<a:sym typeface="Symbol"/>'))
+    assert_equal "ebb \u{F024}", text.(run.("ebb \u{F024}", '<a:latin typeface="Arial"/>')), "of no face that is known"
+    greek = '<style:style style:name="G" style:family="text"><style:text-properties fo:font-family="Symbol"/></style:style>'
+    assert_equal "Δ tide", odp(box('<text:p><text:span text:style-name="G">D</text:span> tide</text:p>'), styles: greek).first["text"]
+  end
+
+  def test_letters_that_stand_under_each_other_do
+    item = pptx(Decks.shape(at: [ 0, 0, 60, 400 ], body: '<a:bodyPr vert="wordArtVert"/>', text: "Tide"))
+    assert_equal [ "T\ni\nd\ne" ], item.map { |one| one["text"] }
+  end
+
   def test_letters_that_let_something_through_are_mixed_with_what_is_behind_them
     faint = '<a:solidFill><a:srgbClr val="000000"><a:alpha val="25000"/></a:srgbClr></a:solidFill>'
     colour = ->(look = "") { pptx(Decks.shape(at: [ 0, 0, 300, 60 ], form: "rect", look: look, paragraphs: "<a:p><a:r><a:rPr>#{faint}</a:rPr><a:t>Ebb</a:t></a:r></a:p>")).last["colour"] }

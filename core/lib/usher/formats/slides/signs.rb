@@ -11,7 +11,8 @@ module Usher
         DRAWN = {
           /wingdings 2/ => { "discs" => "\u0095\u0096\u0097\u0098", "squares" => "\u009E\u009F\u00A0", "blocks" => "¡¢£", "ticks" => "P" },
           /wingdings 3/ => { "wedges" => "u}\u0084", "arrows" => "\"&¨g" },
-          /wingdings|webdings|starsymbol|opensymbol|monotype sorts/ => { "discs" => "l", "squares" => "§", "blocks" => "n", "boxes" => "oqr¨", "rings" => "m¡", "arrows" => "àð", "ticks" => "ü", "heads" => "Ø", "wedges" => "}", "diamonds" => "v", "lozenges" => "stuw" }
+          /webdings/ => { "discs" => "n", "blocks" => "g", "boxes" => "c", "ticks" => "a", "wedges" => "4" },
+          /wingdings|starsymbol|opensymbol|monotype sorts/ => { "discs" => "l", "squares" => "§", "blocks" => "n", "boxes" => "oqr¨", "rings" => "m¡", "arrows" => "àð", "ticks" => "ü", "heads" => "Ø", "wedges" => "}", "diamonds" => "v", "lozenges" => "stuw" }
         }.freeze
         PRIVATE = 0xF000..0xF0FF # where such faces keep them
 

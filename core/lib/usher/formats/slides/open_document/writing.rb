@@ -175,6 +175,7 @@ module Usher
 
         def run(text, styles, level, link = nil)
           look = ->(attribute) { said(styles, level, attribute) }
+          text = PictureFaces.read(text, name(look))
           text = text.upcase if look.("text-transform") == "uppercase"
           position = look.("text-position").to_s[/\A\S+/]
           lined = ->(kind) { %w[style type].any? { |name| ![ nil, "none" ].include?(look.("text-#{kind}-#{name}")) } }
@@ -186,10 +187,13 @@ module Usher
 
         # A font is named by a declaration that describes it (16.23), or described where it is used.
         def face(look)
-          declared = look.("font-name")&.then { |name| @styles.other("font-face", name) }
-          return Fonts.of(declared["font-family"] || declared["name"], generic: declared["font-family-generic"], pitch: declared["font-pitch"]) if declared
+          declared = declared(look)
+          return Fonts.of(name(look), generic: declared["font-family-generic"], pitch: declared["font-pitch"]) if declared
           Fonts.of(look.("font-family") || look.("font-name"), generic: look.("font-family-generic"), pitch: look.("font-pitch"))
         end
+
+        def declared(look) = look.("font-name")&.then { |name| @styles.other("font-face", name) }
+        def name(look) = declared(look).then { |face| face ? face["font-family"] || face["name"] : look.("font-family") || look.("font-name") }
 
         # Dark letters that let something through, as they look on white.
         def faded(colour, opacity)

@@ -12,6 +12,7 @@ module Usher
         STRUCK = %w[sngStrike dblStrike].freeze
         ANCHOR = { "ctr" => "middle", "b" => "bottom" }.freeze
         TURNS = { "vert" => 90, "vert270" => 270, "eaVert" => 90 }.freeze # degrees
+        STACKED = %w[wordArtVert wordArtVertRtl].freeze # letters under each other
         CURVED = /Arch|Circle|Button|Ring/ # ways of letters
         GENERIC = { 1 => "roman", 2 => "swiss", 3 => "modern" }.freeze # kinds of faces
         INSETS = { "lIns" => 91_440, "tIns" => 45_720, "rIns" => 91_440, "bIns" => 45_720 }.freeze # EMU
@@ -29,6 +30,7 @@ module Usher
         # said: what the insets are said by, [left, top, right, bottom] in EMU, nil where it does not say one; way: in which lines run.
         def words(said = INSETS.keys.map { |name| frame(name) }, way: frame("vert"))
           paragraphs = Part.all(@bodies.first, "p").flat_map { |paragraph| read(paragraph) }
+          paragraphs.flat_map(&:runs).each { |run| run.text = run.text.scan(/\X/).join("\n") } if STACKED.include?(way)
           return Banner.new(paragraphs, turn: TURNS.fetch(way, 0)) if drawn?
           insets = said.zip(INSETS.values).map { |own, usual| (own&.to_f || usual) / OpenXml::POINT }
           Words.new(paragraphs, insets: insets, anchor: ANCHOR.fetch(frame("anchor"), "top"), fits: !Part.at(@frames.first, "normAutofit").nil?,
@@ -94,8 +96,9 @@ module Usher
 
         def words_of(text, own, looks)
           all = [ own, *looks.filter_map { |look| Part.at(look, "defRPr") } ].compact
+          text = PictureFaces.read(text.delete("\v"), *%w[latin sym].map { |kind| all.filter_map { |look| Part.at(look, kind) }.first&.[]("typeface") })
           text = text.upcase if said(all, "cap") == "all"
-          Words::Run.new(text: text.delete("\v"), size: (said(all, "sz")&.to_f || 1_800) / 100 * shrunk, face: face(all), bold: said(all, "b")&.then { |value| yes?(value) }.then { |said| said.nil? ? @bold : said }, italic: yes?(said(all, "i")), colour: colour(own, all), link: link(own),
+          Words::Run.new(text: text, size: (said(all, "sz")&.to_f || 1_800) / 100 * shrunk, face: face(all), bold: said(all, "b")&.then { |value| yes?(value) }.then { |said| said.nil? ? @bold : said }, italic: yes?(said(all, "i")), colour: colour(own, all), link: link(own),
             underline: said(all, "u").to_s !~ /\A(none)?\z/, strike: STRUCK.include?(said(all, "strike")), highlight: highlight(all), tracking: said(all, "spc").to_f / 100, shift: Words.shift(said(all, "baseline").to_f))
         end
 
