@@ -164,7 +164,7 @@ module Usher
           elsif (drawing = drawing_of(data)) then parts_of(drawing, box)
           elsif (chart = chart(data)) then chart.draw(@canvas, box)
           elsif stand_in then picture(stand_in)
-          elsif (diagram = diagram(data)) then plainly(diagram, box)
+          elsif (diagram = diagram(data)) then plainly(diagram, box, data)
           elsif (kept = likeness(older(Part.at(data, "oleObj")&.[]("spid")))) then @canvas.picture(kept.name, kept.bytes, box, alt: named(node)["descr"], link: link(node))
           else @canvas.miss(data["uri"].to_s.end_with?("/chart") ? "chart" : "object")
           end
@@ -191,19 +191,21 @@ module Usher
 
         # A diagram as it was last drawn, which is kept beside its data.
         def drawing_of(data)
-          drawing = kept(data)&.root&.at_xpath(".//*[local-name()='dataModelExt']")&.then { |extension| @part.related(extension["relId"]) }
+          drawing = kept(data, "dm")&.root&.at_xpath(".//*[local-name()='dataModelExt']")&.then { |extension| @part.related(extension["relId"]) }
           drawing if Part.at(drawing&.root, "spTree")&.element_children.to_a.any? { |child| DRAW.key?(child.name) }
         end
 
-        def diagram(data) = kept(data)&.then { |part| OpenXml::Diagram.read(part.root, @inks.of_theme("accent1") || Colour::TIDE) }
+        def diagram(data) = kept(data, "dm")&.then { |part| OpenXml::Diagram.read(part.root, kept(data, "lo")&.root, @inks.of_theme("accent1") || Colour::TIDE, face: Fonts.even(@inks.font(nil))) }
 
-        def plainly(diagram, box)
+        def plainly(diagram, box, data)
+          ground = @inks.fill(Part.at(kept(data, "dm").root, "bg"))
+          @canvas.form("rect", box, Look.new(fill: ground, stroke: "none", stroke_width: 0, dash: "solid", opacity: 1)) unless [ nil, "none" ].include?(ground)
           diagram.draw(@canvas, box)
           @canvas.miss("diagram's layout")
         end
 
-        # What is in a diagram.
-        def kept(data) = @part.related(Part.relation(Part.at(data, "relIds"), "dm"))
+        # What is in a diagram ("dm"), and how it lies ("lo").
+        def kept(data, part) = @part.related(Part.relation(Part.at(data, "relIds"), part))
 
         def parts_of(drawing, box)
           matrix = Matrix.new(box, Geometry::Box.new(0, 0, box.width, box.height, 0))
