@@ -42,6 +42,32 @@ class SlideChartsTest < CoreTest
     assert_includes words_on(charted("barChart", { "Quay" => [ 1 ], "Pier" => [ 3 ] }, more: '<c:grouping val="percentStacked"/>')), "50%"
   end
 
+  def test_a_deep_pie_leans_back_and_has_walls_in_front
+    flat, deep = charted("pieChart", { "Quay" => [ 1, 1, 2 ] }), charted("pie3DChart", { "Quay" => [ 1, 1, 2 ] })
+    forms = ->(slide) { slide.items.select { |item| %w[polygon picture].include?(item["kind"]) } }
+    assert_equal [ 3, 5 ], [ forms.(flat).size, forms.(deep).size ], "of the slices from the right to the left below, two are in front"
+    walls, slices = forms.(deep).partition { |item| !forms.(flat).map { |one| one["fill"] }.include?(item["fill"]) }
+    assert_equal 2, walls.size
+    breadth = slices.map { |item| item["x"] + item["width"] }.max - slices.map { |item| item["x"] }.min
+    height = slices.map { |item| item["y"] + item["height"] }.max - slices.map { |item| item["y"] }.min
+    assert_in_delta 0.5, height / breadth, 0.02, "seen from 30 degrees above"
+    assert_operator walls.map { |item| item["y"] + item["height"] }.max, :>, slices.map { |item| item["y"] + item["height"] }.max
+  end
+
+  def test_slices_may_lie_apart
+    middle = ->(own) { charted("pieChart", { "Quay" => [ 1, 1 ] }, own: own).items.select { |item| item["kind"] == "polygon" }.map { |item| item["x"] } }
+    together, apart = middle.(""), middle.('<c:explosion val="20"/>')
+    assert_operator apart[0] - apart[1], :>, together[0] - together[1] + 5
+    assert_in_delta 0, middle.('<c:dPt><c:idx val="0"/><c:explosion val="0"/></c:dPt>')[0] - together[0], 0.1
+  end
+
+  def test_deep_bars_have_two_sides_more
+    forms = ->(kind, more = "") { charted(kind, { "Quay" => [ 2, 4 ] }, more: more).items.map { |item| item["kind"] }.tally.values_at("rectangle", "polygon") }
+    assert_equal [ [ 2, nil ], [ 2, 4 ], [ 2, 4 ] ], [ forms.("barChart"), forms.("bar3DChart"), forms.("bar3DChart", '<c:barDir val="bar"/>') ]
+    many = (1..160).to_h { |n| [ "Quay #{n}", [ n ] ] }
+    assert_equal 0, charted("bar3DChart", many, categories: %w[Mon]).items.count { |item| item["kind"] == "polygon" }
+  end
+
   def test_an_axis_is_as_the_file_says
     axis = ->(inner) { charted("barChart", { "Quay" => [ 2, 4, 3 ] }, axes: "<c:catAx/><c:valAx>#{inner}</c:valAx>") }
     assert_includes words_on(axis.('<c:numFmt formatCode="&quot;£&quot;#,##0.00"/><c:scaling><c:max val="3000"/></c:scaling>')), "£1,500.00"

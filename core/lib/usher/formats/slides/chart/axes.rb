@@ -6,6 +6,9 @@ module Usher
         BAND = 0.35 # of the height that words under an axis may have
         ROWS = 5 # lines of words under one place
         SLOPE = 45 # degrees, of words that have no room beside each other
+        FEW, DEEP = 150, 0.35 # bars that may be deep; of their breadth, how far they go back
+        LIT, SHADED = 0.3, -0.3 # their upper and their right sides
+        AS_IT_IS = Geometry::Box.new(0, 0, 1, 1, 0).freeze # for places in points
         DOT = 2.5 # points, from its middle
         TICK = 0.4 # ems, between words and their axis
 
@@ -152,8 +155,21 @@ module Usher
 
         def bar(one, index, at, broad, base, tip)
           from, to = [ base, tip ].minmax
-          @pen.rectangle(*(@lying ? [ from, at, to - from, broad ] : [ at, from, broad, to - from ]), one.colour(index), edge: one.edge)
+          deep? ? block(one.colour(index), at, broad, from, to) : @pen.rectangle(*(@lying ? [ from, at, to - from, broad ] : [ at, from, broad, to - from ]), one.colour(index), edge: one.edge)
           label(one, index, at + broad / 2, base, tip) if one.labels && one.label?(index)
+        end
+
+        # Where there are many, their sides would be all that is seen.
+        def deep? = @style.deep && @categories.size * @series.size <= FEW
+
+        # A bar with the two sides of it that are seen from the upper right.
+        def block(colour, at, broad, from, to)
+          deep = [ broad * DEEP, ems(1, @pen) ].min
+          left, top, right, bottom = @lying ? [ from, at + deep, to, at + broad ] : [ at, from, at + broad - deep, to ]
+          @pen.rectangle(left, top, right - left, bottom - top, colour)
+          { LIT => [ [ left, top ], [ left + deep, top - deep ], [ right + deep, top - deep ], [ right, top ] ], SHADED => [ [ right, top ], [ right + deep, top - deep ], [ right + deep, bottom - deep ], [ right, bottom ] ] }.each do |shade, corners|
+            @pen.filled(corners, AS_IT_IS, Tints.shaded(colour, shade))
+          end
         end
 
         # What stands at a bar: behind its tip, before that, in its middle, or at its base. across: the middle of its breadth.

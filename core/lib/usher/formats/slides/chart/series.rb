@@ -15,6 +15,7 @@ module Usher
         :second,   # whether its values are on the second axis
         :labels,   # what stands at each value: "value" or "share", nil for nothing
         :named,    # of "pie": whether its category stands there, too
+        :apart,    # of "pie": how far each slice lies from the others, in shares of the radius; nil where none does
         :quiet,    # the numbers of values at which nothing stands
         :at,       # where it stands at a bar: "outEnd" (behind its tip), "inEnd", "ctr" or "inBase", nil for as usual
         :lettered, # Letters of that

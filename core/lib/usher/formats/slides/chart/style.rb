@@ -8,6 +8,7 @@ module Usher
         :overlap,   # of the bars of one category, the same
         :hole,      # of slices, in shares of the whole
         :turn,      # degrees clockwise from the top to the first slice
+        :deep,      # degrees from above under which it is seen, nil for what is flat
         :plot,      # where the file puts what lies between the axes: [left, top, width, height] in shares of the whole, or nil
         :ground,    # a Look of what lies behind all of it, or nil
         :wall,      # the same behind the plot

@@ -7,6 +7,7 @@ module Usher
         KINDS = { "chart:bar" => "column", "chart:line" => "line", "chart:area" => "area", "chart:circle" => "pie", "chart:ring" => "pie", "chart:radar" => "web", "chart:filled-radar" => "web", "chart:net" => "web" }.freeze
         SIDES = { "start" => "left", "top" => "top", "bottom" => "bottom" }.freeze
         RING = 0.5
+        FROM_ABOVE = 30 # degrees, of what is seen from the side
         SECOND = "secondary-y".freeze
         FROM_TO = /\$?([A-Z]{1,3})\$?(\d{1,6})/
         MOST = 200 # columns or rows
@@ -36,7 +37,7 @@ module Usher
         def style
           numbers, names = %w[y x].map { |dimension| @area.all("axis").find { |axis| axis["dimension"] == dimension } }
           looks = { title: @chart.at("title"), legend: @chart.at("legend"), names: names, numbers: numbers, names_title: names&.at("title"), numbers_title: numbers&.at("title") }.transform_values { |node| lettering(node) }
-          Chart::Style.new(stacked: of(@area, "percentage") == "true" ? "share" : ("sum" if of(@area, "stacked") == "true"), gap: share(of(numbers, "gap-width"), 1).clamp(0, 5), overlap: share(of(numbers, "overlap"), 0).clamp(-1, 1),
+          Chart::Style.new(deep: (FROM_ABOVE if of(@area, "three-dimensional") == "true"), stacked: of(@area, "percentage") == "true" ? "share" : ("sum" if of(@area, "stacked") == "true"), gap: share(of(numbers, "gap-width"), 1).clamp(0, 5), overlap: share(of(numbers, "overlap"), 0).clamp(-1, 1),
             hole: @chart["class"] == "chart:ring" ? RING : 0, plot: plot, ground: painted(@chart), wall: painted(@area.at("wall")), legend: @chart.at("legend")&.then { |node| SIDES.fetch(node["legend-position"], "right") },
             names: seen?(names), numbers: seen?(numbers), **ends(numbers), format: OpenDocument::NumberStyle.format(@styles, data_style(numbers)), second: second&.then { |axis| Chart::Second.new(**ends(axis), numbers: seen?(axis)) },
             grid: grid(numbers), lines: { names: line_of(names), numbers: line_of(numbers) }, close: of(names, "axis-label-position") != "outside-start", slope: slope(names), titles: { names: written(names), numbers: written(numbers) },
@@ -98,7 +99,14 @@ module Usher
           own = colour(node, kind)
           single = node.all("data-point").flat_map { |point| [ colour(point, kind) ] * (point["repeated"] || 1).to_i.clamp(1, Chart::MOST) }
           colours = Array.new(values.size) { |index| single[index] || own || Chart::GREY }
-          Chart::Series.new(name: cells(node["label-cell-address"]).first.to_s, values: values, colours: colours, edge: edge(node), breadth: breadth(node) || Chart::Series::BREADTH, labels: labels(node), second: node["attached-axis"] == SECOND && second ? true : nil, dots: (colours unless [ nil, "none" ].include?(of(node, "symbol-type") || of(@area, "symbol-type"))))
+          Chart::Series.new(name: cells(node["label-cell-address"]).first.to_s, values: values, colours: colours, edge: edge(node), breadth: breadth(node) || Chart::Series::BREADTH, labels: labels(node), apart: (apart(node, values.size) if kind == "pie"), second: node["attached-axis"] == SECOND && second ? true : nil, dots: (colours unless [ nil, "none" ].include?(of(node, "symbol-type") || of(@area, "symbol-type"))))
+        end
+
+        # How far its slices lie apart, in shares of the radius; nil where none does.
+        def apart(node, size)
+          single = node.all("data-point").flat_map { |point| [ share(of(point, "pie-offset"), nil) ] * (point["repeated"] || 1).to_i.clamp(1, Chart::MOST) }
+          whole = share(of(node, "pie-offset"), nil)
+          Array.new(size) { |index| (single[index] || whole || 0).clamp(0, 4) } if whole || single.any?
         end
 
         # How broad its line is, in points, and what is about its forms; nil where nothing is said.

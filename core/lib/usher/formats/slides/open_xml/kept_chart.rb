@@ -9,6 +9,7 @@ module Usher
           "pieChart" => "pie", "pie3DChart" => "pie", "doughnutChart" => "pie", "ofPieChart" => "pie", "radarChart" => "web"
         }.freeze
         TOGETHER = %w[column line area].freeze # that share their axes
+        DEEP, FROM_ABOVE = /3D/, { "pie3DChart" => 30 }.freeze # kinds that are seen from the side, and by how many degrees where nothing is said, else 15
         STACKED = { "stacked" => "sum", "percentStacked" => "share" }.freeze
         SIDES = { "r" => "right", "l" => "left", "t" => "top", "tr" => "right" }.freeze
         TITLE, MORE, AXIS_TITLE = 18.0, 1.2, 10.0 # points of its letters, how much larger than the others they are where those say something, and those of an axis's
@@ -51,7 +52,7 @@ module Usher
           joined = group.name == "scatterChart" && @inks.fill(Part.at(node, "spPr", "ln")) != "none"
           colours = colours(node, kind, values.size, index, count)
           Chart::Series.new(name: points(Part.at(node, "tx")).first.to_s, values: values, places: (places if places&.any?), colours: colours, kind: joined ? "line" : (kind unless kind == kind_of(@main)),
-            edge: edge(node), line: @inks.fill(Part.at(node, "spPr", "ln")) != "none", breadth: breadth(node) || Chart::Series::BREADTH, dots: dots(node, group, colours), second: second_axis && !axes_of(group).include?(first_axis) || nil, **labelled(node, group))
+            edge: edge(node), line: @inks.fill(Part.at(node, "spPr", "ln")) != "none", breadth: breadth(node) || Chart::Series::BREADTH, dots: dots(node, group, colours), second: second_axis && !axes_of(group).include?(first_axis) || nil, apart: (apart(node, values.size) if kind == "pie"), **labelled(node, group))
         end
 
         # How broad its line is, in points, and what is about its forms; nil where nothing is said.
@@ -60,6 +61,12 @@ module Usher
         def edge(node)
           colour = @inks.fill(Part.at(node, "spPr", "ln"))
           Chart::Stroke.new(colour, breadth(node) || 0.75) if colour && colour != "none"
+        end
+
+        # How far its slices lie apart.
+        def apart(node, size)
+          whole, single = number(node, "explosion"), Part.all(node, "dPt").to_h { |point| [ value(point, "idx").to_i, number(point, "explosion") ] }.compact
+          Array.new(size) { |index| (single[index] || whole || 0).clamp(0, 400) / 100.0 } if whole || single.any?
         end
 
         # What stands at its values.
@@ -123,6 +130,9 @@ module Usher
 
         def written(title) = title ? title.xpath(".//*[local-name()='p']").map { |line| line.xpath(".//*[local-name()='t']").map(&:text).join }.join(" ").strip : ""
 
+        # Degrees from above, nil for what is flat.
+        def deep = (number(Part.at(@root, "chart", "view3D"), "rotX") || FROM_ABOVE.fetch(@main.name, 15) if @main.name.match?(DEEP))
+
         # How something is painted, where it says so.
         def painted(*names) = Part.at(@root, *names, "spPr")&.then { |properties| @inks.look(properties, nil) }
 
@@ -132,7 +142,7 @@ module Usher
           title, key = Part.at(@root, "chart", "title"), Part.at(@root, "chart", "legend")
           titles = { names: Part.at(names, "title"), numbers: Part.at(numbers, "title") }.reject { |_, node| yes?(node, "delete") }
           looks = { title: title_letters(title, TITLE, more: MORE), names: letters(names), numbers: letters(numbers), legend: letters(key), **titles.to_h { |axis, node| [ :"#{axis}_title", title_letters(node, AXIS_TITLE) ] } }
-          Chart::Style.new(stacked: STACKED[value(@main, "grouping")], gap: (number(@main, "gapWidth") || 150).clamp(0, 500) / 100, overlap: (number(@main, "overlap") || 0).clamp(-100, 100) / 100,
+          Chart::Style.new(deep: deep, stacked: STACKED[value(@main, "grouping")], gap: (number(@main, "gapWidth") || 150).clamp(0, 500) / 100, overlap: (number(@main, "overlap") || 0).clamp(-100, 100) / 100,
             hole: (kind == "pie" && number(@main, "holeSize") || 0).clamp(0, 90) / 100.0, turn: number(@main, "firstSliceAng") || 0,
             plot: plot, ground: painted, wall: painted("chart", "plotArea"), legend: legend, legend_at: place(key),
             names: seen?(names), numbers: seen?(numbers), **ends(numbers), format: format_of(numbers), second: second_axis&.then { |axis| Chart::Second.new(**ends(axis), format: format_of(axis), numbers: seen?(axis)) },
