@@ -614,6 +614,21 @@ class SlidesTest < CoreTest
     assert_equal [ [ 0.3333, 0 ], [ 1, 1 ], [ 0, 1 ] ], odp_slide(bent, styles: styles).items[0]["corners"]
   end
 
+  def test_opendocument_captions_regular_polygons_and_measures
+    styles = '<style:style style:name="g" style:family="graphic"><style:graphic-properties draw:fill="solid" draw:fill-color="#f7dfa6" draw:stroke="solid" svg:stroke-color="#000000"/></style:style>'
+    shown = ->(node) { odp_slide(node, styles: styles).items }
+    place = 'draw:style-name="g" svg:x="100pt" svg:y="100pt" svg:width="80pt" svg:height="40pt"'
+    line, card, words = shown.(%(<draw:caption #{place} draw:caption-point-x="-50pt" draw:caption-point-y="20pt"><text:p>Pier</text:p></draw:caption>))
+    scale = card["width"] / 80
+    assert_equal [ "line", "rectangle", "Pier" ], [ line["kind"], card["kind"], words["text"] ]
+    assert_equal [ 50, 50 ], [ (line["x"] / scale).round, (line["width"] / scale).round ], "from what it speaks of to the side that looks there"
+    corners = ->(more) { shown.(%(<draw:regular-polygon #{place} #{more}><text:p>Ebb</text:p></draw:regular-polygon>)).first["corners"].size }
+    assert_equal [ 5, 10, 3 ], [ corners.('draw:corners="5"'), corners.('draw:corners="5" draw:concave="true" draw:sharpness="50%"'), corners.("") ]
+    ends = 'draw:style-name="g" svg:x1="10pt" svg:y1="10pt" svg:x2="90pt" svg:y2="10pt"'
+    assert_equal [ [ "line", nil ], [ "text", "80 m" ] ], shown.(%(<draw:measure #{ends}><text:p>80 m</text:p></draw:measure>)).map { |item| item.values_at("kind", "text") }
+    assert_equal [ "along" ], shown.(%(<draw:connector draw:type="line" #{ends}><text:p>along</text:p></draw:connector>)).filter_map { |item| item["text"] }
+  end
+
   def test_broken_locked_empty_and_dangerous_files_are_refused
     assert_invalid(/broken/) { opened("PK nothing", PPTX) }
     assert_invalid(/broken/) { opened(Decks.archive("a.txt" => "x"), PPTX) }

@@ -4,8 +4,8 @@ module Usher
       # The shapes of a page or a master, onto a canvas (ISO/IEC 26300-1, 10).
       class OpenDocument::Tree
         Node, Inks, Writing = OpenDocument::Node, OpenDocument::Inks, OpenDocument::Writing
-        DRAW = { "custom-shape" => :custom, "rect" => :ready, "ellipse" => :ready, "circle" => :ready, "line" => :line, "connector" => :line, "polyline" => :free, "polygon" => :free, "path" => :free,
-          "frame" => :frame, "g" => :group, "a" => :linked, **%w[regular-polygon caption measure control scene].to_h { |name| [ name, :unknown ] } }.freeze
+        DRAW = { "custom-shape" => :custom, "rect" => :ready, "ellipse" => :ready, "circle" => :ready, "line" => :line, "connector" => :line, "measure" => :line, "polyline" => :free, "polygon" => :free, "path" => :free,
+          "frame" => :frame, "g" => :group, "a" => :linked, "regular-polygon" => :regular, "caption" => :caption, "control" => :unknown, "scene" => :unknown }.freeze
         FRAMED = { "text-box" => :text_box, "table" => :table, "image" => :image, "plugin" => :plugin, "object" => :object, "object-ole" => :object }.freeze
 
         CURVED = /arch|circle|ring|curve/ # ways of letters that are drawn
@@ -152,13 +152,58 @@ module Usher
         end
 
         def line(node)
-          places = [ %w[x1 y1], %w[x2 y2] ].map { |names| names.map { |name| node.points(name) || 0 } }
+          places = ends(node)
+          @canvas.together do
+            lead(node, places)
+            @canvas.write(words(node, node), around(places))
+          end
+        end
+
+        # A line, with corners where it is a connector.
+        def lead(node, places)
           way = connector(node, places) if node.name == "connector"
           return led(node, way) if way
           bent = node.name == "connector" && [ nil, "standard" ].include?(node["type", "draw"])
           middle = places.transpose[0].sum / 2
           places = [ places[0], [ middle, places[0][1] ], [ middle, places[1][1] ], places[1] ] if bent
           @canvas.line(places, inks(node).look, link: @link)
+        end
+
+        def ends(node) = [ %w[x1 y1], %w[x2 y2] ].map { |names| names.map { |name| node.points(name) || 0 } }
+
+        def around(places)
+          (left, right), (top, bottom) = places.transpose.map(&:minmax)
+          Geometry::Box.new(left, top, right - left, bottom - top, 0)
+        end
+
+        # As many corners as it says; a hollow one is a star, whose inner corners are so much nearer to the middle (10.3.6).
+        def regular(node)
+          box = node.box or return unknown(node)
+          corners = Items::Polygon.regular(node["corners"].to_i.clamp(3, Items::Polygon::MOST / 2))
+          corners = hollow(corners, node["sharpness"].to_f / 100) if node["concave"] == "true"
+          outline = Slides::Outline.new.tap { |drawn| drawn.move(corners.first) }
+          corners.drop(1).each { |corner| outline.line(corner) }
+          outline.close
+          @canvas.drawn(lean(node, outline, box), box, look(node), words: words(node, node), link: @link)
+        end
+
+        def hollow(corners, sharpness)
+          corners.zip(corners.rotate).flat_map { |corner, other| [ corner, corner.zip(other).map { |a, b| 0.5 + ((a + b) / 2 - 0.5) * (1 - sharpness.clamp(0, 1)) } ] }
+        end
+
+        # A box with a line to what it speaks of, from the middle of the side that looks there.
+        def caption(node)
+          box = node.box or return unknown(node)
+          across, down = %w[caption-point-x caption-point-y].map { |name| node.points(name) }
+          @canvas.together do
+            @canvas.line([ [ box.x + across, box.y + down ], beside(box, across, down) ], look(node), link: @link) if across && down
+            @canvas.form("rect", box, look(node), words: words(node, node), link: @link)
+          end
+        end
+
+        def beside(box, across, down)
+          return [ box.x + (across.negative? ? 0 : box.width), box.y + box.height / 2 ] unless across.between?(0, box.width)
+          [ box.x + box.width / 2, box.y + (down.negative? ? 0 : box.height) ]
         end
 
         # The way a connector was led, as points; nil where the file does not say it, or it goes straight.
