@@ -42,6 +42,11 @@ class SlideChartsTest < CoreTest
     assert_includes words_on(charted("barChart", { "Quay" => [ 1 ], "Pier" => [ 3 ] }, more: '<c:grouping val="percentStacked"/>')), "50%"
   end
 
+  def test_a_legend_beside_piles_has_their_order
+    named = ->(side, grouping) { words_on(charted("barChart", { "Quay" => [ 1 ], "Pier" => [ 3 ] }, more: %(<c:grouping val="#{grouping}"/>), beside: %(<c:legend><c:legendPos val="#{side}"/></c:legend>))).grep(/Quay|Pier/) }
+    assert_equal [ %w[Pier Quay], %w[Quay Pier], %w[Quay Pier] ], [ named.("r", "stacked"), named.("b", "stacked"), named.("r", "clustered") ]
+  end
+
   def test_a_deep_pie_leans_back_and_has_walls_in_front
     flat, deep = charted("pieChart", { "Quay" => [ 1, 1, 2 ] }), charted("pie3DChart", { "Quay" => [ 1, 1, 2 ] })
     forms = ->(slide) { slide.items.select { |item| %w[polygon picture].include?(item["kind"]) } }

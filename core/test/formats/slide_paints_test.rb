@@ -319,6 +319,7 @@ class SlidePaintsTest < CoreTest
     point = 1_600 / 400.0
     assert_equal [ (90 - 3.75) * point, (45 - 3.75) * point, 7.5 * point, 7.5 * point, 0 ], pattern.(""), "as large as its ten dots, around the middle"
     assert_equal [ 0, 0, 20 * point, 10 * point, 0 ], pattern.('style:repeat="repeat" draw:fill-image-ref-point="top-left" draw:fill-image-width="20pt" draw:fill-image-height="10pt"')
+    assert_equal [ 18 * point, 9 * point, 90 * point, 45 * point, 0 ], pattern.('style:repeat="repeat" draw:fill-image-ref-point="top-left" draw:fill-image-width="50%" draw:fill-image-height="50%" draw:fill-image-ref-point-x="20%" draw:fill-image-ref-point-y="20%"')
     assert_equal [ 0, 0, 180 * point, 90 * point, 160 * point ], pattern.('style:repeat="no-repeat" draw:fill-image-ref-point="right" draw:fill-image-width="20pt" draw:fill-image-height="10pt"')
     common = '<draw:fill-image draw:name="i" xlink:href="Pictures/a.png"/><style:style style:name="M-background" style:family="presentation"><style:graphic-properties draw:fill="bitmap" draw:fill-image-name="i" %s/></style:style>'
     grounds = [ 'style:repeat="stretch"', "" ].map { |said| odp_slide("", common: format(common, said), parts: { "Pictures/a.png" => Decks::PNG }).pictures.keys.first }

@@ -78,7 +78,13 @@ module Usher
         class Given < Geometry::Box; end
 
         # [words, colour] of each line of the legend.
-        def entries = @kind == "pie" ? @categories.each_with_index.map { |words, index| [ words, @series[0].colour(index) ] } : @series.map { |one| [ one.name, one.colour(0) ] }
+        # What stands for what: [[words, colour], ...]; of what stands on each other as it does there, the uppermost first.
+        def entries
+          return @categories.each_with_index.map { |words, index| [ words, @series[0].colour(index) ] } if @kind == "pie"
+          all = @series.map { |one| [ one.name, one.colour(0) ] }
+          piled = %w[column area].include?(@kind) && @style.stacked && %w[left right].include?(@style.legend)
+          piled ? all.reverse : all
+        end
       end
     end
   end

@@ -13,9 +13,11 @@ module Usher
         LEAST = 1 # point, of a tile's sides
 
         # bytes: of a picture of dots; crop: the part that is shown, [left, top, width, height] in shares; tile: how large it lies
-        # beside itself, [across, down] in shares of its own size, nil where it is stretched; from: where in the box one of them lies,
-        # [across, down] in shares of what is left beside it; once: whether there is but that one; toned: see Toning, or nil; opacity: 0 to 1.
-        def initialize(bytes, crop: nil, tile: nil, from: [ 0, 0 ], once: false, toned: nil, opacity: 1)
+        # beside itself, [across, down] in shares of its own size, nil where it is stretched; parts: the same in shares of the box, nil
+        # where that does not matter; from: where in the box one of them lies, [across, down] in shares of what is left beside it; shift:
+        # how much further, in shares of itself; once: whether there is but that one; toned: see Toning, or nil; opacity: 0 to 1.
+        def initialize(bytes, crop: nil, tile: nil, parts: [ nil, nil ], from: [ 0, 0 ], shift: [ 0, 0 ], once: false, toned: nil, opacity: 1)
+          @parts, @shift = parts, shift
           @bytes, @crop, @tile, @from, @once, @toned, @opacity = bare(tile ? bytes.b : Sharp.enlarged(bytes.b)), crop || [ 0, 0, 1, 1 ], tile, from, once, toned, opacity
         end
 
@@ -28,8 +30,8 @@ module Usher
         # See Paint.
         def definition(x, y, width, height, scale = 1)
           room = [ width, height ]
-          own = tiled(scale) || room
-          beside = room.zip(own, @from).map { |long, size, share| (long - size) * share }
+          own = (tiled(scale) || room).zip(@parts, room).map { |size, part, long| part ? long * part : size }
+          beside = room.zip(own, @from, @shift).map { |long, size, share, more| (long - size) * share + size * more }
           place, at = @once ? [ [ x, y, *room ], beside ] : [ [ x + beside[0], y + beside[1], *own ], [ 0, 0 ] ]
           toning + Markup.tag("pattern", { id: ID, patternUnits: "userSpaceOnUse", **%i[x y width height].zip(place).to_h }, image(at, own))
         end

@@ -41,12 +41,13 @@ module Usher
         # nothing is said (20.172, 20.112 and 20.113). nil for one that cannot be a fill.
         def photo(bytes)
           return unless Photo.reads?(bytes)
-          sizes = Raster.size(bytes)&.zip(%w[width height])&.map { |dots, side| tile(said("fill-image-#{side}").to_s, dots * Photo.dot(bytes)) } unless stretched?
-          sizes&.all? ? Photo.new(bytes, tile: sizes, from: from, once: said("repeat") == "no-repeat") : Photo.new(bytes)
+          sizes = Raster.size(bytes)&.zip(sides)&.map { |dots, side| tile(side, dots * Photo.dot(bytes)) } unless stretched?
+          return Photo.new(bytes) unless sizes&.all?
+          Photo.new(bytes, tile: sizes, parts: sides.map { |side| part(side) }, from: from, shift: %w[x y].map { |way| part(said("fill-image-ref-point-#{way}").to_s).to_f }, once: said("repeat") == "no-repeat")
         end
 
         # Whether its picture fills it all, once.
-        def stretched? = said("repeat") == "stretch" || %w[width height].any? { |side| said("fill-image-#{side}").to_s.end_with?("%") }
+        def stretched? = said("repeat") == "stretch" || sides.all? { |side| part(side)&.>=(1) }
 
         # How the colours of a picture are changed: see Toning, or nil.
         def toning
@@ -64,6 +65,11 @@ module Usher
 
         # How large a picture is along one side, in shares of its own.
         def tile(said, own) = Node.points(said).to_f.then { |points| points.positive? ? points / own : 1 }
+
+        def sides = %w[width height].map { |side| said("fill-image-#{side}").to_s }
+
+        # A length that is said as a share of another, or nil.
+        def part(said) = (said.to_f / 100 if said.end_with?("%") && said.to_f.positive?)
 
         # Where it lies, [across, down] in shares of the room beside it.
         def from = said("fill-image-ref-point").to_s.split("-").then { |words| [ %w[left right], %w[top bottom] ].map { |ends| PLACES.fetch((ends & words).first, 0.5) } }

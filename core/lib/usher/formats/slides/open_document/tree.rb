@@ -254,7 +254,7 @@ module Usher
         end
 
         def text_box(node, content, box)
-          @canvas.form("rect", box, inks(node).look, words: words(node, content), link: @link)
+          @canvas.form("rect", box, look(node), words: words(node, content), link: @link)
         end
 
         def table(_node, content, box) = @canvas.table(*OpenDocument::Grid.new(@styles, content).measures(box), box, whole: box.height)
