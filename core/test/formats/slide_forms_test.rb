@@ -93,6 +93,14 @@ class SlideFormsTest < CoreTest
     end
   end
 
+  # Otherwise it would be a picture, which cannot be coloured.
+  def test_a_large_round_form_is_a_polygon_all_the_same
+    canvas, look = Slides::Canvas.new(960, 540), Slides::Look.new(fill: "#f7dfa6", stroke: "#000000", stroke_width: 1, dash: "solid", opacity: 1)
+    canvas.drawn(Presets.outline("teardrop", 400, 400), Usher::Geometry::Box.new(100, 100, 400, 400, 0), look)
+    round = canvas.finish(colour: "#ffffff", notes: "").items.first
+    assert_equal [ "polygon", true ], [ round["kind"], round["corners"].size > 25 ]
+  end
+
   def test_a_round_balloon_is_round
     balloon = pptx(shape(at: [ 0, 0, 90, 90 ], form: "wedgeEllipseCallout", look: '<a:solidFill><a:srgbClr val="f7dfa6"/></a:solidFill>', text: "Ebb"))
     assert_equal %w[polygon text], balloon.map { |item| item["kind"] }

@@ -77,14 +77,14 @@ module Usher
         points.first
       end
 
-      # Leaves out points that the polyline passes within the tolerance anyway (Ramer, Douglas and Peucker).
-      def self.simplify(points)
+      # Leaves out points that the polyline passes within the tolerance (page units) anyway (Ramer, Douglas and Peucker).
+      def self.simplify(points, tolerance: TOLERANCE)
         keep = Array.new(points.size, false)
         keep[0] = keep[-1] = true
         open = [ [ 0, points.size - 1 ] ]
         while (from, to = open.pop)
           index, distance = furthest(points, from, to)
-          next if distance <= TOLERANCE
+          next if distance <= tolerance
           keep[index] = true
           open.push([ from, index ], [ index, to ])
         end

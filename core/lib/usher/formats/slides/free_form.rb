@@ -5,6 +5,7 @@ module Usher
       # (holes, several shades, gradients, dashes, heads on a curve) as a drawing.
       class FreeForm
         APART = 8 # page units between the points of ink, which is drawn smooth, so that it keeps its corners
+        CLOSE = [ Geometry::Polyline::TOLERANCE, 0.1, 0.25, 0.5, 1.0 ].freeze # page units, tried in turn
         HEAD = 3.5 # times the stroke width, of an arrow's head
 
         # outline: with points in page units; scale: page units of a point.
@@ -29,9 +30,10 @@ module Usher
         def plain_line? = @look.dash == "solid" && @look.heads.nil?
         def polygon? = @look.paint.nil? && @parts.one? && @parts[0].points.size.between?(3, Items::Polygon::MOST) && @parts[0].then { |part| part.closed && part.fill && part.stroke && part.shade.to_f.zero? }
 
-        # As few corners as say the same.
+        # As few corners as say the same, or nearly so where that makes a polygon of it.
         def thin(points)
-          points = Geometry::Polyline.simplify(points.chunk { |point| point }.map(&:first))
+          points = points.chunk { |point| point }.map(&:first)
+          points = CLOSE.lazy.map { |tolerance| Geometry::Polyline.simplify(points, tolerance: tolerance) }.find { |few| few.size <= Items::Polygon::MOST } || Geometry::Polyline.simplify(points)
           points.size > 3 && points.first == points.last ? points[0...-1] : points
         end
 
