@@ -33,6 +33,17 @@ class HtmlTest < CoreTest
     assert_equal [ [ "ebb tide", { "bold" => true } ] ], marked("<b>ebb</b><b> tide</b>")
   end
 
+  # As word processors copy a list.
+  def test_paragraphs_that_are_written_as_entries_are_those
+    entry = ->(sign, words) { %(<p class=x style='margin-left:36pt'><![if !lists]><span style='font-family:Symbol'>#{sign}<span style='font:7pt x'>&nbsp;&nbsp;&nbsp; </span></span><![endif]>#{words}</p>) }
+    found = read(entry.("·", "the <b>ebb</b>") + entry.("o", "the flood") + "<p>then</p>" + entry.("1.", "rope") + entry.("2.", "sail") + entry.("c)", "keel"))
+    assert_equal [ "the ebb\nthe flood\nthen\nrope\nsail\nkeel", %w[bullets bullets none numbers numbers letters:3] ], found.values_at("text", "lists")
+    assert_equal [ 4, 7 ], found["marks"].first.values_at("from", "to")
+    assert_equal [ "numbers:7", "numbers", "none", "numbers:9" ], read(entry.("7.", "a") + entry.("8.", "b") + "<p>c</p>" + entry.("9.", "d"))["lists"]
+    plain = read("<p>1. rope</p><p>o&nbsp;sail</p><p>- keel</p>")
+    assert_equal [ "1. rope\no sail\n- keel", %w[none none none] ], plain.values_at("text", "lists"), "not what somebody wrote so"
+  end
+
   def test_lists_keep_their_kind_and_end
     { 'type="a"' => "letters", 'type="A"' => "capitals", 'type="i"' => "romans", 'type="I"' => "large_romans", 'start="4"' => "numbers:4", 'type="a" start="2"' => "letters:2", 'start="-1"' => "numbers", 'start="1e9"' => "numbers" }.each do |look, kind|
       assert_equal [ kind ], read("<ol #{look}><li>one</li></ol>")["lists"], look

@@ -11,6 +11,9 @@ module Usher
         BLOCKS = %w[p div h1 h2 h3 h4 h5 h6 li ul ol blockquote pre table tr section article header footer dl dt dd figure hr address].freeze
         SILENT = %w[script style head title meta link template noscript iframe object embed svg math canvas audio video select textarea button input].freeze
         COUNTED = { "a" => "letters", "A" => "capitals", "i" => "romans", "I" => "large_romans" }.freeze # types of ordered lists
+        MARKED = /<!\[[^>]*>/ # what HTML reads as a comment (HTML 13.2.5.42), and libxml2 as words
+        # An entry of a list that is no list there, but a paragraph which begins with a sign and spaces that do not break.
+        SIGNED = /\A\s*(?:(?<sign>[·•▪§o–-])|(?<number>\d{1,4})[.)]|(?<small>[a-z])[.)]|(?<large>[A-Z])[.)])(?:\s*\u00A0){2,}\s*/
         LOOKS = { "b" => { "bold" => true }, "strong" => { "bold" => true }, "th" => { "bold" => true }, "i" => { "italic" => true }, "em" => { "italic" => true },
                   **%w[u ins].to_h { |name| [ name, { "underline" => true } ] }, **%w[s del strike].to_h { |name| [ name, { "strike" => true } ] }, "mark" => { "highlight" => Colour::PALE_BRASS },
                   "sup" => { "shift" => "super" }, "sub" => { "shift" => "sub" },
@@ -20,7 +23,7 @@ module Usher
         # takes them, or, where it is longer than those, Usher::Text::Flow. Raises Invalid when it is too long or says nothing.
         def self.read(html)
           raise Invalid, "That text is longer than Usher can take at once." unless html.is_a?(String) && html.bytesize <= MAX_BYTES
-          new.tap { |reader| reader.walk(Nokogiri::HTML.fragment(html.dup.force_encoding("UTF-8").scrub), {}, nil, 0) }.result
+          new.tap { |reader| reader.walk(Nokogiri::HTML.fragment(html.dup.force_encoding("UTF-8").scrub.gsub(MARKED, "")), {}, nil, 0) }.result
         end
 
         def initialize
@@ -49,10 +52,35 @@ module Usher
         def enter(element, look, list, depth)
           block = BLOCKS.include?(element.name)
           list = { "ul" => "bullets", "ol" => counted(element) }.fetch(element.name, list)
-          fresh(element.name == "li" ? list || "bullets" : "none") if block
+          fresh(element.name == "li" ? list || "bullets" : signed(element) || "none") if block
           @text << "\t" if %w[td th].include?(element.name) && !@text.empty? && !@text.end_with?("\n")
           walk(element, look.merge(LOOKS.fetch(element.name, {}), styled(element), linked(element)), list, depth + 1)
           @ended = true if block
+        end
+
+        # The kind of list of a paragraph that is written as an entry, without its sign from now on; nil for any other.
+        def signed(element)
+          found = SIGNED.match(element.text) if element.name == "p"
+          return @counted = nil unless found
+          unsigned(element, found.end(0))
+          return "bullets" if found[:sign]
+          counted_on(*(found[:number] ? [ "numbers", found[:number].to_i ] : found[:small] ? [ "letters", found[:small].ord - 96 ] : [ "capitals", found[:large].ord - 64 ]))
+        end
+
+        # Without its first letters.
+        def unsigned(element, rest)
+          element.xpath(".//text()").each do |text|
+            words = text.content
+            text.content = words[rest..].to_s
+            rest = [ rest - words.length, 0 ].max
+          end
+        end
+
+        # Its number is said only where the entry above does not.
+        def counted_on(kind, number)
+          on = @counted == [ kind, number - 1 ] || number == 1
+          @counted = [ kind, number ]
+          on || !Usher::Text::ListKind::NUMBERS.cover?(number) ? kind : "#{kind}:#{number}"
         end
 
         # The kind of an ordered list, which may begin with a later number.
