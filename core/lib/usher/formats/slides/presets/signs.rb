@@ -43,8 +43,10 @@ module Usher
           half = thick * Math.hypot(lean, 1) / 2
           edge = ->(y, side) { [ w / 2 + (h / 2 - y) * lean + side * half, y ] }
           rows = [ h / 2 - gap - thick, h / 2 - gap, h / 2 + gap, h / 2 + gap + thick ]
-          cut = 2 * half * lean / (lean**2 + 1) # how much lower one corner of its ends is
-          top = lean.positive? ? [ edge.(-0.0, -1).then { |x, y| [ x - cut.abs * lean, y + cut.abs ] }, edge.(0.0, 1) ] : [ edge.(0.0, -1), edge.(0.0, 1).then { |x, y| [ x - cut.abs * lean, y + cut.abs ] } ]
+          cut = (2 * half * lean / (lean**2 + 1)).abs # by which one corner of its ends is nearer to the middle
+          nearer = ->((x, y)) { [ x - cut * lean, y + cut ] }
+          left, right = edge.(0.0, -1), edge.(0.0, 1)
+          top = lean.positive? ? [ nearer.(left), right ] : [ left, nearer.(right) ]
           side = ->(x, which) { rows.each_slice(2).flat_map { |from, to| [ edge.(from, which), [ x, from ], [ x, to ], edge.(to, which) ] } }
           bottom = top.map { |x, y| [ w - x, h - y ] }
           words(w / 2 - wide, rows.first, w / 2 + wide, rows.last)
