@@ -354,6 +354,11 @@ class SlidesTest < CoreTest
     assert_equal [ [ 0.0, 0.0 ], [ 160.0, 0.0 ] ], corner.map { |step| step.values_at("x", "y") }
   end
 
+  def test_what_is_looked_at_from_aside_is_turned
+    angle = ->(frame, rev) { pptx_slide(shape(at: [ 0, 0, 96, 54 ], form: "rect", frame: frame, look: %(#{solid("f7dfa6")}<a:scene3d><a:camera prst="orthographicFront"><a:rot lat="0" lon="0" rev="#{rev}"/></a:camera></a:scene3d>))).items.first["angle"].to_f % 360 }
+    assert_equal [ 270, 330, 0 ], [ angle.("", 5_400_000), angle.('rot="3600000"', 5_400_000), angle.("", 0) ].map(&:round)
+  end
+
   def test_curves_of_path_data_go_on_smoothly
     outline = Usher::Formats::Slides::Outline.read("M0 0C0 10 10 10 10 0S20-10 20 0t10 0")
     way = outline.parts.first.points

@@ -229,10 +229,13 @@ module Usher
         # The box in points of the first of these that has one, on the slide, and its flips; nil where none has.
         def placed(properties, name = "xfrm")
           frame = properties.filter_map { |one| Part.at(one, name) }.find { |one| pair(one, "off", "x", "y") && pair(one, "ext", "cx", "cy") } or return
-          box = Geometry::Box.new(*pair(frame, "off", "x", "y"), *pair(frame, "ext", "cx", "cy"), frame["rot"].to_f / 60_000)
+          box = Geometry::Box.new(*pair(frame, "off", "x", "y"), *pair(frame, "ext", "cx", "cy"), (frame["rot"].to_f - leant(properties)) / 60_000)
           flips = { "across" => "flipH", "down" => "flipV" }.select { |_, name| ON.include?(frame[name]) }.keys
           @group ? @group.apply(box, flips) : [ box, flips ]
         end
+
+        # By how much the eye that looks at it is turned (20.1.5.11): as far as it seems turned the other way.
+        def leant(properties) = properties.filter_map { |one| Part.at(one, "scene3d", "camera", "rot")&.[]("rev") }.first.to_f
 
         # Two measures in points.
         def pair(node, name, *attributes) = Part.at(node, name)&.then { |found| attributes.map { |attribute| found[attribute].to_f / OpenXml::POINT } }
