@@ -10,6 +10,14 @@ class StoreRoomTest < ActionDispatch::IntegrationTest
     @page = @lesson.pages.first
   end
 
+  test "what names one thing is no list of them" do
+    post "/store_room/sets", params: { page: [ @page.id ], ids: [] }, headers: { "HX-Request" => "true" }
+    assert_response :unprocessable_entity
+    assert_match(/one thing too many/, response.body)
+    post "/store_room/sets", params: { page: { "0" => @page.id }, ids: [] }
+    assert_response :not_found
+  end
+
   test "kinds are told by content, and each comes out as what it is" do
     { svg => "picture", Media.mp4 => "video", Media.wav => "sound", Media.pdf => "pdf", Decks.odp("", "") => "slides", "low water 11:30" => "file" }.each do |bytes, kind|
       bring(bytes, "thing.#{kind == 'file' ? 'txt' : 'bin'}")

@@ -2,7 +2,11 @@
 module Refusals
   extend ActiveSupport::Concern
 
+  LOOKED_UP = /\A(again|asset|page|school_class|seat|sitting|start|tool|\w+_id)\z/ # what names one thing, which a list of numbers would find several of
+
   included do
+    before_action { refuse("That was one thing too many. Nothing was changed.") if params.keys.grep(LOOKED_UP).any? { |name| params[name].is_a?(Array) } }
+
     rescue_from Usher::Invalid do |error|
       refuse(error.message)
     end
