@@ -11,7 +11,7 @@ module Usher
         BLOCKS = %w[p div h1 h2 h3 h4 h5 h6 li ul ol blockquote pre table tr section article header footer dl dt dd figure hr address].freeze
         SILENT = %w[script style head title meta link template noscript iframe object embed svg math canvas audio video select textarea button input].freeze
         COUNTED = { "a" => "letters", "A" => "capitals", "i" => "romans", "I" => "large_romans" }.freeze # types of ordered lists
-        MARKED = /<!\[[^>]*>/ # what HTML reads as a comment (HTML 13.2.5.42), and libxml2 as words
+        MARKED = /<!\[[^<>]*>/ # what HTML reads as a comment (HTML 13.2.5.42), and libxml2 as words
         # An entry of a list that is no list there, but a paragraph which begins with a sign and spaces that do not break.
         SIGNED = /\A\s*(?:(?<sign>[·•▪§o–-])|(?<number>\d{1,4})[.)]|(?<small>[a-z])[.)]|(?<large>[A-Z])[.)])(?:\s*\u00A0){2,}\s*/
         LOOKS = { "b" => { "bold" => true }, "strong" => { "bold" => true }, "th" => { "bold" => true }, "i" => { "italic" => true }, "em" => { "italic" => true },

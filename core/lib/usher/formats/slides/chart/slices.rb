@@ -17,7 +17,7 @@ module Usher
 
         def draw(box)
           outside = @one.at == "outEnd" && (@one.labels || @one.named) ? 2 * BEYOND * @labelled.letters : 0
-          side = [ box.width - 2 * outside, (box.height - outside) / (@lean + @thick) ].min.clamp(1, Float::INFINITY) * (@thick.zero? ? FULL : DEEP) / (1 + (@one.apart || [ 0 ]).max)
+          side = [ [ box.width - 2 * outside, (box.height - outside) / (@lean + @thick) ].min, 1 ].max * (@thick.zero? ? FULL : DEEP) / (1 + (@one.apart || [ 0 ]).max)
           round = Geometry::Box.new(box.x + (box.width - side) / 2, box.y + (box.height - side * (@lean + @thick)) / 2, side, side * @lean, 0)
           slices = slices(round)
           slices.sort_by { |_, _, from, by| Math.sin((from + by / 2) * Math::PI / 180) }.each { |index, own, from, by| walls(own, index, from, by) } if @thick.positive?
