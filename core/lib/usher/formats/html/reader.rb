@@ -78,16 +78,13 @@ module Usher
 
         # Its number is said only where the entry above does not.
         def counted_on(kind, number)
-          on = @counted == [ kind, number - 1 ] || number == 1
+          on = @counted == [ kind, number - 1 ]
           @counted = [ kind, number ]
-          on || !Usher::Text::ListKind::NUMBERS.cover?(number) ? kind : "#{kind}:#{number}"
+          on ? kind : Usher::Text::ListKind.from(kind, number)
         end
 
         # The kind of an ordered list, which may begin with a later number.
-        def counted(element)
-          kind, first = COUNTED.fetch(element["type"], "numbers"), element["start"].to_i
-          first > 1 && Usher::Text::ListKind::NUMBERS.cover?(first) ? "#{kind}:#{first}" : kind
-        end
+        def counted(element) = Usher::Text::ListKind.from(COUNTED.fetch(element["type"], "numbers"), element["start"].to_i)
 
         def styled(element)
           style = element["style"].to_s
