@@ -26,6 +26,7 @@ module UsherApp
     config.middleware.insert_before 0, Doors::BodyLimits
     config.middleware.insert_before 0, Doors::Proxies, proxies
     config.middleware.insert_before 0, Doors::Outgoing # after everything else has been said
+    config.middleware.swap Rack::ETag, Doors::Digests, "no-cache"
     config.action_dispatch.trusted_proxies = proxies if proxies.any?
 
     # Text is compressed; pictures, voice and PDF are packed already and media must keep its byte ranges.

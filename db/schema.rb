@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_12_01_000032) do
+ActiveRecord::Schema[7.2].define(version: 2026_12_01_000033) do
   create_table "active_storage_attachments", force: :cascade do |t|
     t.string "name", null: false
     t.string "record_type", null: false
@@ -272,8 +272,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000032) do
     t.boolean "gone", default: false, null: false
     t.integer "audiences", default: 0, null: false
     t.integer "seat_id"
-    t.index ["activity_id"], name: "index_items_on_activity_id"
-    t.index ["asset_id"], name: "index_items_on_asset_id"
+    t.index ["activity_id"], name: "index_items_on_activity_id", where: "activity_id IS NOT NULL"
+    t.index ["asset_id"], name: "index_items_on_asset_id", where: "asset_id IS NOT NULL"
     t.index ["layer_id"], name: "index_items_on_layer_id"
     t.index ["page_id", "key", "layer_id"], name: "index_items_on_page_id_and_key_and_layer_id", unique: true
     t.index ["page_id", "key"], name: "index_items_with_words", where: "words != ''"
@@ -281,7 +281,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_12_01_000032) do
     t.index ["page_id", "origin"], name: "index_items_on_page_id_and_origin", where: "origin IS NOT NULL"
     t.index ["page_id", "z"], name: "index_items_on_page_id_and_z"
     t.index ["page_id"], name: "index_items_tied", where: "tied"
-    t.index ["picture_id"], name: "index_items_on_picture_id"
+    t.index ["picture_id"], name: "index_items_on_picture_id", where: "picture_id IS NOT NULL"
     t.index ["seat_id"], name: "index_items_on_seat_id", where: "seat_id IS NOT NULL"
   end
 

@@ -31,6 +31,9 @@ class Item < ApplicationRecord
   # Those that devices get whole.
   scope :open, -> { where(veiled_svg: nil) }
 
+  # With these keys, of which there may be hundreds.
+  scope :keyed, ->(keys) { where("items.key IN (SELECT value FROM json_each(?))", JSON.generate(keys)) }
+
   # Those for an audience (Usher::Page::Audience).
   scope :for_audience, ->(audience) { audience.bit.zero? ? all : where("items.audiences & ? != 0", audience.bit) }
 

@@ -9,12 +9,23 @@ class Operation < ApplicationRecord
   belongs_to :take, optional: true
   belongs_to :undoes, class_name: "Operation", optional: true
 
-  # Writes one entry for what the core's `operation` did. As a plain insert: `create!` would encode the
-  # inverse, which may be ten thousand points, four times over to see whether it has changed.
-  def self.enter(page:, layer:, client_id:, actor:, operation:, outcome:, undoes:, during:)
-    touched = outcome.put.map(&:id) + outcome.gone
-    id = insert!({ page_id: page.id, layer_id: layer.id, client_id: client_id, seq: page.seq, actor: actor, verb: operation.class.verb, payload: operation.to_h,
-      inverse: outcome.inverse, touched: touched, undoes_id: undoes&.id, take_id: during[:take]&.id, take_ms: during[:ms], created_at: Time.current }).rows.dig(0, 0)
-    instantiate({ "id" => id, "page_id" => page.id, "layer_id" => layer.id, "client_id" => client_id, "seq" => page.seq, "actor" => actor, "verb" => operation.class.verb, "touched" => JSON.generate(touched), "take_ms" => during[:ms] }).tap { |entry| entry.association(:layer).target = layer }
+  class << self
+    # Writes one entry for what the core's `operation` did.
+    def enter(page:, layer:, client_id:, actor:, operation:, outcome:, undoes:, during:)
+      touched = outcome.put.map(&:id) + outcome.gone
+      known = { page_id: page.id, layer_id: layer.id, client_id: client_id, seq: page.seq, actor: actor, verb: operation.class.verb, take_ms: during[:ms] }
+      id = write({ **known, payload: operation.to_h, inverse: outcome.inverse, touched: touched, undoes_id: undoes&.id, take_id: during[:take]&.id, created_at: Time.current })
+      instantiate({ "id" => id, "touched" => JSON.generate(touched), **known.transform_keys(&:name) }).tap { |entry| entry.association(:layer).target = layer }
+    end
+
+    private
+
+    # Answers with the entry's number. `create!` would encode the inverse, which may be ten thousand points, four times
+    # over to see whether it has changed; `insert!` would write it into the text of a statement.
+    def write(row)
+      values = row.map { |column, value| type_for_attribute(column).serialize(value) }
+      sql = "INSERT INTO operations (#{row.keys.join(', ')}) VALUES (#{[ '?' ].cycle(row.size).to_a.join(', ')}) RETURNING id"
+      connection_pool.with_connection { |connection| connection.exec_query(sql, "Operation Enter", values, prepare: true).rows.dig(0, 0) }
+    end
   end
 end

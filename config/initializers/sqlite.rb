@@ -41,17 +41,27 @@ ActiveSupport.on_load(:active_record) do
     def commit_db_transaction = super.tap { turns.leave(self) }
     def exec_rollback_db_transaction = super.tap { turns.leave(self) }
 
-    # Runs a statement that changes rows once for each list of values (strings, numbers, nil, true and false).
-    def execute_each(sql, rows, name = nil)
+    # Runs a statement that changes rows once for each of `rows`, lists of values (strings, numbers, nil, true and
+    # false). `shared`: the values of its first placeholders, which are the same every time and bound once.
+    def execute_each(sql, shared, rows, name = nil)
       clear_query_cache
       log(sql, name) do
         with_raw_connection do |connection|
-          connection.prepare(sql) { |statement| rows.each { |values| statement.execute(values.map { |value| type_cast(value) }) } }
+          connection.prepare(sql) do |statement|
+            bind(statement, shared, 0)
+            rows.each do |values|
+              bind(statement, values, shared.size)
+              statement.step
+              statement.reset!
+            end
+          end
         end
       end
     end
 
     private
+
+    def bind(statement, values, after) = values.each { |value| statement.bind_param(after += 1, type_cast(value)) }
 
     def turns = TURNS.compute_if_absent(@config[:database]) { Turns.new }
 

@@ -118,4 +118,14 @@ class DoorsTest < ActionDispatch::IntegrationTest
     end
     assert_raises(IPAddr::Error) { ::Doors::Proxies.read("the proxy") }
   end
+
+  test "what is read carries a digest, the answer to a deed none" do
+    page = lesson(@owner).pages.first
+    sign_in @owner
+    get "/lessons"
+    assert response.headers["ETag"]
+    operate(page, { verb: "put", items: [ note("n1") ] })
+    assert_response :success
+    assert_nil response.headers["ETag"]
+  end
 end

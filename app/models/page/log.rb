@@ -59,7 +59,7 @@ module Page::Log
   end
 
   def keep_prepared(outcome, layer)
-    keep(outcome.put, layer).tap { layer.items.where(page_id: id, key: outcome.gone).delete_all if outcome.gone.any? }
+    keep(outcome.put, layer).tap { layer.items.where(page_id: id).keyed(outcome.gone).delete_all if outcome.gone.any? }
   end
 
   # In a layer over others only what differs from below is kept: what is put back as it is there has no row any
@@ -67,10 +67,10 @@ module Page::Log
   # author: the seat that puts something new there, or nil.
   def keep_over(outcome, layer, author)
     keys = outcome.put.map(&:id) + outcome.gone
-    below = Item.where(page_id: id, key: keys).through(layer.beneath).pluck(:key, :z, :data).to_h { |key, z, data| [ key, [ z, data ] ] }
+    below = Item.where(page_id: id).keyed(keys).through(layer.beneath).pluck(:key, :z, :data).to_h { |key, z, data| [ key, [ z, data ] ] }
     same, different = outcome.put.partition { |placed| below[placed.id]&.then { |z, data| z == placed.z && data.except("kind") == placed.item.to_h.except("kind") } }
     dropped = same.map(&:id) + (outcome.gone - below.keys)
-    layer.items.where(page_id: id, key: dropped).delete_all if dropped.any?
+    layer.items.where(page_id: id).keyed(dropped).delete_all if dropped.any?
     hide(outcome.gone & below.keys, layer)
     keep(different, layer, authors_of(different, layer), author) + same.map { |placed| Item.row(placed, page: self, layer_id: layer.id) }
   end
@@ -78,7 +78,7 @@ module Page::Log
   # known: { id => the seat whose it is }.
   def keep(placed, layer, known = {}, author = nil)
     return [] if placed.empty?
-    rows = placed.map { |one| { **Item.row(one, page: self, layer_id: layer.id), seat_id: known[one.id] || known[one.item.origin] || author } }
+    rows = placed.map { |one| Item.row(one, page: self, layer_id: layer.id).update(seat_id: known[one.id] || known[one.item.origin] || author) }
     guard(rows)
     Item.write(rows)
     Item.current_transaction.after_commit { rows.zip(placed) { |row, one| Item.recent.add(row, one.item) } }
@@ -86,14 +86,14 @@ module Page::Log
   end
 
   # Whose these are, or what they were cut from, in the layer as it was.
-  def authors_of(placed, layer) = layer.items.where(page_id: id, key: placed.flat_map { |one| [ one.id, one.item.origin ] }.compact).where.not(seat_id: nil).pluck(:key, :seat_id).to_h
+  def authors_of(placed, layer) = layer.items.where(page_id: id).keyed(placed.flat_map { |one| [ one.id, one.item.origin ] }.compact).where.not(seat_id: nil).pluck(:key, :seat_id).to_h
 
   def hide(keys, layer) = Item.write(keys.map { |key| Item.hiding(key, page: self, layer_id: layer.id) })
 
   # Whether an operation touches covers over a picture that is the paper.
   def covers_among?(outcome, layer)
     return false unless picture_id || !layer.prepared?
-    outcome.put.any? { |placed| placed.item.is_a?(Usher::Items::Cover) } || Item.exists?(page_id: id, key: outcome.gone, kind: "cover")
+    outcome.put.any? { |placed| placed.item.is_a?(Usher::Items::Cover) } || Item.where(page_id: id, kind: "cover").keyed(outcome.gone).exists?
   end
 
   # The picture that is the paper in this style, which must be the teacher's.

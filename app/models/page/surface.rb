@@ -5,7 +5,7 @@ class Page::Surface
     @page, @layer = page, layer
   end
 
-  def find(ids) = placed(rows.where(key: ids)).index_by(&:id)
+  def find(ids) = placed(rows.keyed(ids)).index_by(&:id)
   def near(box, kind) = placed(rows.near(box, kind))
   def tied = placed(rows.tied)
   def from(pile) = placed(rows.where(origin: pile))

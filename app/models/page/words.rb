@@ -34,6 +34,6 @@ module Page::Words
   def words_among?(outcome)
     return true if outcome.style.key?("paper") || outcome.put.any? { |placed| placed.item.words != "" }
     keys = outcome.put.map(&:id) + outcome.gone
-    keys.any? && Item.where(page_id: id, layer_id: prepared.id).where("words != ''").exists?(key: keys)
+    keys.any? && Item.where(page_id: id, layer_id: prepared.id).where("words != ''").keyed(keys).exists?
   end
 end

@@ -14,10 +14,10 @@ module Usher
     autoload :Eraser, "usher/ink/eraser"
     autoload :Nib, "usher/ink/nib"
     autoload :Outline, "usher/ink/outline"
+    autoload :Points, "usher/ink/points"
     autoload :Run, "usher/ink/run"
     autoload :Side, "usher/ink/side"
     autoload :StraightEdge, "usher/ink/straight_edge"
-    autoload :Stretch, "usher/ink/stretch"
     autoload :Turns, "usher/ink/turns"
   end
 end

@@ -9,9 +9,13 @@ module Usher
 
     # tag("rect", { x: 1, fill: "none" }) -> '<rect x="1" fill="none"/>'; nil attributes are left out.
     def tag(name, attributes = {}, content = nil)
-      out = +"<#{name}"
-      attributes.each { |key, value| out << %( #{key}="#{attribute(value)}") unless value.nil? }
-      content ? out << ">" << content << "</#{name}>" : out << "/>"
+      opened = "<#{name}#{attributes(attributes)}"
+      content ? opened << ">" << content << "</#{name}>" : opened << "/>"
+    end
+
+    # Attributes as they stand in a tag, each name after a prefix; nil ones are left out.
+    def attributes(attributes, prefix = "")
+      attributes.each_with_object(+"") { |(key, value), out| out << %( #{prefix}#{key}="#{attribute(value)}") unless value.nil? }
     end
 
     # Text made safe for element content and attributes.

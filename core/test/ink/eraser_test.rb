@@ -2,7 +2,7 @@ require "core_test"
 
 class EraserTest < CoreTest
   def eraser(path, radius = 10) = Usher::Ink::Eraser.new(path, radius)
-  def cut(eraser, stroke) = eraser.cut(stroke)&.map { |from, to| Usher::Ink::Stretch.points(stroke, from, to) }
+  def cut(eraser, stroke) = Usher::Ink::Points.new(stroke).then { |points| eraser.cut(points)&.map { |stretch| points.stretch(*stretch) } }
   def level(count = 11, step = 10) = Array.new(count) { |n| [ n * step.to_f, 0.0, 0.5, n * 10 ] }
 
   def test_a_stroke_it_passes_by_is_not_touched

@@ -33,7 +33,7 @@ class OutlineTest < CoreTest
       from, to = from.round, to.round if random.rand < 0.2
       next if from == to
       own = [ *points.zip(widths).map { |(x, y), width| [ x, y, width ] } ]
-      part = Usher::Ink::Stretch.points(own.map { |x, y, width| [ x, y, width, 0 ] }, from, to)
+      part = Usher::Ink::Points.new(own.map { |x, y, width| [ x, y, width, 0 ] }).stretch(from, to)
       expected = spots(Usher::Ink::Outline.new(part, part.map { |point| point[2] }).path)
       found = spots(whole.stretch(from, to, 40, 30)).map { |x, y| [ x + 800, y + 600 ] }
       ends = [ part.first, part.last ].map { |x, y| [ x * 20, y * 20 ] } # a leg that was cut may turn more or less sharply

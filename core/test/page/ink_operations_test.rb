@@ -38,6 +38,32 @@ class InkOperationsTest < CoreTest
     Usher::Ink::Nib.stroke_widths(left.points, left.stroke_width, "kept").each_with_index { |stroke_width, index| assert_in_delta whole[index], stroke_width, 0.02 }
   end
 
+  # As a stroke of an earlier release is stored, resized afterwards.
+  def test_a_stroke_that_is_still_lively_keeps_its_stroke_width_too
+    points = Array.new(21) { |n| [ n * 10.0, 0.0, nil, n * 10 + n * n ] }
+    old = Usher::Items.restore({ "kind" => "ink", "id" => "old", "x" => 0, "y" => 0, "width" => 400, "height" => 0, "points" => points, "span" => [ 200, 0 ], "nib" => "lively" })
+    whole = Usher::Ink::Nib.stroke_widths(points.map { |x, y, *rest| [ x * 2, y, *rest ] }, 6 * Math.sqrt(2))
+    left = old.cut(Usher::Ink::Eraser.new([ [ 200, 0 ] ], 9)).first
+    assert_equal "kept", left.nib
+    Usher::Ink::Nib.stroke_widths(left.points, left.stroke_width, "kept")[0..-2].each_with_index { |stroke_width, index| assert_in_delta whole[index], stroke_width, 0.03 }
+  end
+
+  def test_a_piece_of_a_piece_lies_and_is_handled_like_any_stroke
+    page.run(put(stroke(Array.new(60) { |n| [ 300 + n * 5, 200 + 40 * Math.sin(n / 5.0), 0.5, n * 9 ] }, id: "a", nib: "lively")))
+    [ 380, 500 ].each { |x| page.run({ "verb" => "erase", "path" => [ [ x, 100 ], [ x, 300 ] ], "radius" => 7 }) }
+    piece = page.stack.map(&:item).sort_by(&:x)[1]
+    kept = Usher::Items.restore(JSON.parse(JSON.generate(piece.to_h)).except("kind").merge("kind" => "ink"))
+    assert_equal [ 387, 493 ], [ kept.x, kept.x + kept.width ].map(&:round)
+    assert_equal piece.on_paper, kept.on_paper
+    assert_equal kept.box.bounds.to_a.first(4), Usher::Geometry::Box.around(kept.on_paper).to_a.first(4).map { |n| n.round(2) }
+    numbers = ->(svg) { svg[/ d="([^"]+)/, 1].scan(/-?\d+/).map(&:to_i) }
+    numbers.(piece.draw).zip(numbers.(kept.draw)).each { |one, other| assert_in_delta one, other, 2 }
+    across = kept.change(kept.flipped("across"))
+    assert_equal kept.on_paper.map { |x, *| (2 * kept.x + kept.width - x).round(1) }, across.on_paper.map { |x, *| x.round(1) }
+    wide = kept.change("width" => kept.width * 2)
+    assert_equal [ kept.x, (kept.x + kept.width * 2).round ], [ wide.on_paper.map(&:first).min, wide.on_paper.map(&:first).max.round ]
+  end
+
   def test_the_same_erasing_makes_the_same_pieces
     ids = Array.new(2) do
       other = Usher::Page::Memory.new

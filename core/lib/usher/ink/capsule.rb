@@ -7,12 +7,20 @@ module Usher
         @cx, @cy, @ex, @ey, @radius = cx.to_f, cy.to_f, ex.to_f, ey.to_f, radius.to_f
         @dx, @dy, @reach = @ex - @cx, @ey - @cy, @radius * @radius
         @square = @dx * @dx + @dy * @dy
+        @length = Math.sqrt(@square)
         @left, @right = [ @cx, @ex ].min - @radius, [ @cx, @ex ].max + @radius
         @top, @bottom = [ @cy, @ey ].min - @radius, [ @cy, @ey ].max + @radius
       end
 
       # Left, top, right and bottom of its bounding box.
-      def edges = [ @left, @top, @right, @bottom ]
+      def edges = @edges ||= [ @left, @top, @right, @bottom ].freeze
+
+      # The same of the box around several.
+      def self.around(capsules)
+        return capsules[0].edges if capsules.size == 1
+        left, top, right, bottom = capsules.map(&:edges).transpose
+        [ left.min, top.min, right.max, bottom.max ]
+      end
 
       def inside?(x, y)
         px, py = x - @cx, y - @cy
@@ -24,6 +32,9 @@ module Usher
         px * px + py * py <= @reach
       end
 
+      # Whether its bounding box meets an upright box.
+      def near?(left, top, right, bottom) = left <= @right && right >= @left && top <= @bottom && bottom >= @top
+
       # Whether an upright box lies inside it.
       def around?(left, top, right, bottom) = inside?(left, top) && inside?(right, bottom) && inside?(left, bottom) && inside?(right, top)
 
@@ -31,51 +42,53 @@ module Usher
       def covers(ax, ay, dx, dy)
         bx, by = ax + dx, ay + dy
         return if (ax < @left && bx < @left) || (ax > @right && bx > @right) || (ay < @top && by < @top) || (ay > @bottom && by > @bottom)
-        found = disc(ax - @cx, ay - @cy, dx, dy)
-        unless @square.zero?
-          found = widen(found, disc(ax - @ex, ay - @ey, dx, dy))
-          found = widen(found, band(ax - @cx, ay - @cy, dx, dy))
-        end
-        return unless found
-        from, to = [ found[0], 0.0 ].max, [ found[1], 1.0 ].min
+        return [ 0.0, 1.0 ] if inside?(ax, ay) && inside?(bx, by)
+        square = dx * dx + dy * dy
+        return if square.zero?
+        from, to = meets(ax, ay, dx, dy, square)
+        from = 0.0 if from.negative?
+        to = 1.0 if to > 1
         [ from, to ] if from <= to
       end
 
       private
 
-      # Where p + t d is within the radius of the origin.
-      def disc(px, py, dx, dy)
-        a = dx * dx + dy * dy
-        c = px * px + py * py - @reach
-        return c <= 0 ? [ 0.0, 1.0 ] : nil if a.zero?
-        b = px * dx + py * dy
-        root = b * b - a * c
-        return if root.negative?
-        root = Math.sqrt(root)
-        [ (-b - root) / a, (-b + root) / a ]
+      # Where a + t d, endless, is in it: [from, to]; from is greater for nowhere.
+      def meets(ax, ay, dx, dy, square)
+        px, py, qx, qy = ax - @cx, ay - @cy, ax - @ex, ay - @ey
+        from, to = Float::INFINITY, -Float::INFINITY
+        if (half = half(px, py, dx, dy, square))
+          middle = -(px * dx + py * dy) / square
+          from, to = middle - half, middle + half
+        end
+        return [ from, to ] if @square.zero?
+        if (half = half(qx, qy, dx, dy, square))
+          middle = -(qx * dx + qy * dy) / square
+          from = middle - half if middle - half < from
+          to = middle + half if middle + half > to
+        end
+        low, high = band(px, py, dx, dy)
+        low && low <= high ? [ low < from ? low : from, high > to ? high : to ] : [ from, to ]
       end
 
-      # Where p + t d lies in the rectangle between both ends, as wide as the disc.
+      # Half of what lies within the radius of the origin of the line through p along d, as a share of d; nil for none.
+      def half(px, py, dx, dy, square)
+        root = @reach * square - (px * dy - py * dx)**2
+        Math.sqrt(root) / square unless root.negative?
+      end
+
+      # Where p + t d lies in the rectangle between both ends, as wide as the disc: [from, to], nil for nowhere.
       def band(px, py, dx, dy)
-        length = Math.sqrt(@square)
-        ux, uy = @dx / length, @dy / length
-        along = between(px * ux + py * uy, dx * ux + dy * uy, 0.0, length) or return
-        beside = between(py * ux - px * uy, dy * ux - dx * uy, -@radius, @radius) or return
-        from, to = [ along[0], beside[0] ].max, [ along[1], beside[1] ].min
-        [ from, to ] if from <= to
+        along, beside = dx * @dx + dy * @dy, dy * @dx - dx * @dy
+        at, off, wide = px * @dx + py * @dy, py * @dx - px * @dy, @radius * @length
+        return if along.zero? && !at.between?(0, @square) || beside.zero? && off.abs > wide
+        low, high = along.zero? ? [ -Float::INFINITY, Float::INFINITY ] : ends(-at / along, (@square - at) / along)
+        return [ low, high ] if beside.zero?
+        near, far = ends((-wide - off) / beside, (wide - off) / beside)
+        [ near > low ? near : low, far < high ? far : high ]
       end
 
-      # Where p + t d lies between two numbers.
-      def between(p, d, low, high)
-        return p >= low && p <= high ? [ -Float::INFINITY, Float::INFINITY ] : nil if d.zero?
-        one, two = (low - p) / d, (high - p) / d
-        one < two ? [ one, two ] : [ two, one ]
-      end
-
-      def widen(one, other)
-        return one || other unless one && other
-        [ [ one[0], other[0] ].min, [ one[1], other[1] ].max ]
-      end
+      def ends(one, other) = one < other ? [ one, other ] : [ other, one ]
     end
   end
 end

@@ -6,7 +6,6 @@ module Usher
     class Eraser
       MAX = 5_000
       RADII = 0.5..500
-      RUN = 12 # points that are first looked at together
       CELL = 24.0 # page units; capsules are found through a grid of such cells
 
       # path: [[x, y], ...] in page units, at least one; radius: page units.
@@ -20,6 +19,7 @@ module Usher
           cells(*capsule.edges) { |cell| @grid[cell] << capsule }
         end
         @grid.default = nil
+        @left, @top, @right, @bottom = bounds.then { |box| [ box.x, box.y, box.x + box.width, box.y + box.height ] }
       end
 
       # The upright box that it sweeps over.
@@ -28,34 +28,17 @@ module Usher
         Geometry::Box.new(box.x - @radius, box.y - @radius, box.width + 2 * @radius, box.height + 2 * @radius, 0)
       end
 
-      # The boxes around runs of a stroke's points, for `cut`: [[first index, last index, left, top,
-      # right, bottom], ...]; each run begins where the one before it ended.
-      def self.runs(points)
-        0.step([ points.size - 2, 0 ].max, RUN).map do |first|
-          last = [ first + RUN, points.size - 1 ].min
-          left = right = points[first][0]
-          top = bottom = points[first][1]
-          index = first
-          while (index += 1) <= last
-            x, y = points[index]
-            x < left ? left = x : (right = x if x > right)
-            y < top ? top = y : (bottom = y if y > bottom)
-          end
-          [ first, last, left, top, right, bottom ]
-        end
-      end
-
-      # points: [[x, y, ...], ...] in page units from (left, top); runs: Eraser.runs of them. Answers with the
-      # stretches that are left, [[from, to], ...], in positions along the stroke: 2.25 is a quarter of the way from
-      # point 2 to point 3 (see Ink::Stretch). nil where nothing was touched.
-      def cut(points, left = 0, top = 0, runs: Eraser.runs(points))
+      # points: the Ink::Points of a stroke, in page units from (left, top). Answers with the stretches that are left,
+      # [[from, to], ...], in positions along them; nil where nothing was touched.
+      def cut(points, left = 0, top = 0)
         return covers?(points[0][0] + left, points[0][1] + top) ? [] : nil if points.size == 1
-        @covered, under = [], nil
-        runs.each do |first, last, *box|
-          box = [ box[0] + left, box[1] + top, box[2] + left, box[3] + top ]
-          next if quiet?(*box)
-          under = [ *under, *near(box[0], box[1], box[0], box[1]) ].find { |capsule| capsule.around?(*box) }
-          under ? cover(first, last) : under = along(points, first, last, left, top)
+        @covered = []
+        points.runs.each do |first, last, west, north, east, south|
+          west, north, east, south = west + left, north + top, east + left, south + top
+          next if west > @right || east < @left || north > @bottom || south < @top
+          near = near(west, north, east, south)
+          next if near.empty?
+          near.any? { |capsule| capsule.around?(west, north, east, south) } ? cover(first, last) : along(points, first, last, left, top, near)
         end
         stretches(points.size - 1) if @covered.any?
       end
@@ -71,25 +54,18 @@ module Usher
       # What is between the covered parts of a stroke that ends at position `last`.
       def stretches(last) = [ 0, *@covered, last ].each_slice(2).select { |from, to| from < to }
 
-      # Point by point. Answers with the capsule that covers the last segment.
-      def along(points, first, last, left, top)
-        ax, ay = points[first][0] + left, points[first][1] + top
-        under = nil
+      # Point by point, with the capsules that may cover any of these segments.
+      def along(points, first, last, left, top, near)
+        west, north, east, south = Capsule.around(near)
+        ax, ay = points[first]
+        ax, ay = ax + left, ay + top
         while first < last
-          bx, by = points[first + 1][0] + left, points[first + 1][1] + top
-          if under && under.inside?(ax, ay) && under.inside?(bx, by) then cover(first, first + 1)
-          else under = gaps(ax, ay, bx, by, first)
-          end
+          bx, by = points[first + 1]
+          bx, by = bx + left, by + top
+          gaps(ax, ay, bx, by, first, near) unless (ax < west && bx < west) || (ax > east && bx > east) || (ay < north && by < north) || (ay > south && by > south)
           first += 1
           ax, ay = bx, by
         end
-        under
-      end
-
-      # Whether no capsule comes into any of the grid's cells under a box.
-      def quiet?(left, top, right, bottom)
-        cells(left, top, right, bottom) { |cell| return false if @grid.key?(cell) }
-        true
       end
 
       def covers?(x, y) = near(x, y, x, y).any? { |capsule| capsule.inside?(x, y) }
@@ -117,30 +93,31 @@ module Usher
         end
       end
 
-      # Covers what lies under capsules of the segment from point `first` to the next; answers with a capsule that
-      # covers it all, if one does.
-      def gaps(ax, ay, bx, by, first)
+      # Covers what lies under these capsules of the segment from point `first` to the next.
+      def gaps(ax, ay, bx, by, first, near)
         dx, dy = bx - ax, by - ay
-        found = []
-        near(ax, ay, bx, by).each do |capsule|
-          from, to = capsule.covers(ax, ay, dx, dy)
-          next unless from
-          return capsule.tap { cover(first, first + 1) } if from == 0 && to == 1
-          found << [ from, to ]
+        found = nil
+        near.each do |capsule|
+          covered = capsule.covers(ax, ay, dx, dy) or next
+          return cover(first, first + 1) if covered[0] == 0 && covered[1] == 1
+          (found ||= []) << covered
         end
-        found.sort! if found.size > 1
-        found.each { |from, to| cover(first + from, first + to) }
-        nil
+        found&.sort!&.each { |from, to| cover(first + from, first + to) }
       end
 
-      def near(ax, ay, bx, by)
-        column, row = (ax / @cell).floor, (ay / @cell).floor
-        return @grid[column << 20 ^ row] || [] if (bx / @cell).floor == column && (by / @cell).floor == row
+      # The capsules whose bounding box meets this one.
+      def near(left, top, right, bottom)
         found = []
-        ax, bx = bx, ax if bx < ax
-        ay, by = by, ay if by < ay
-        cells(ax, ay, bx, by) { |cell| (here = @grid[cell]) && found.concat(here) }
-        found.uniq
+        column, last, high, low = (left / @cell).floor, (right / @cell).floor, (top / @cell).floor, (bottom / @cell).floor
+        while column <= last
+          row = high
+          while row <= low
+            @grid[column << 20 ^ row]&.each { |capsule| found << capsule if capsule.near?(left, top, right, bottom) && !found.include?(capsule) }
+            row += 1
+          end
+          column += 1
+        end
+        found
       end
 
       # The keys of the grid's cells in a box.

@@ -21,7 +21,7 @@ module Usher
 
       def path = @xs.size == 1 ? disc(0) : runs.map(&:path).join
 
-      # The stretch between two positions along the points (see Ink::Stretch), as it looks from (left, top), page
+      # The stretch between two positions along the points (see Ink::Points), as it looks from (left, top), page
       # units. At its ends it is as wide as the whole is there.
       def stretch(from, to, left, top)
         from, to, left, top = position(from), position(to), (left * FINE).round, (top * FINE).round
@@ -64,6 +64,7 @@ module Usher
 
       # A position along the points that came as one along those that are here.
       def position(given)
+        return given if @numbers.last == @numbers.size - 1
         index = (@numbers.bsearch_index { |number| number > given } || @numbers.size) - 1
         return index if index == @numbers.size - 1
         index + (given - @numbers[index]) / (@numbers[index + 1] - @numbers[index]).to_f

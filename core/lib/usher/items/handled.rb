@@ -76,13 +76,15 @@ module Usher
 
       # What the browser needs to handle it.
       def handling
-        return {} if self.class.usual.all? { |name, default| @values[name] == default }
+        return {} if usual?
         { "pinned" => (pinned unless pinned == "no"), "audience" => (audience unless audience == "both"), "groups" => (groups.join(" ") if groups.any?),
           "pile" => pile && (left || "all"), "origin" => origin, "track" => track && Usher::Page::Tracks.of(self).hint, "link" => link && JSON.generate(link),
           "covered" => (true if covered) }.compact
       end
 
       private
+
+      def usual? = self.class.usual.each { |name, default| return false unless @values[name] == default } && true
 
       # The number that it shows, as text.
       def shown_number = ""

@@ -4,11 +4,13 @@ module Usher
   module Items
     # A stroke of a pen or a highlighter. A new stroke arrives as it was drawn, with `points` in page
     # units and no box; the item finds its box and keeps the points relative to it, with the box's
-    # first size as `span`, so that a resize only changes the box.
+    # first size as `span`, so that a resize only changes the box. A piece of a stroke keeps the numbers of the whole,
+    # and `corner` says which of their places its box begins at.
     class Ink < Item
       include Redacted
 
       attribute :points, Types::Points.new
+      attribute :corner, Types::List.new(Types::Number.new(-200_000..200_000), 2..2), default: [ 0, 0 ], spare: true
       attribute :span, Types::List.new(Types::Number.new(0..200_000), 2..2)
       attribute :width, Types::Number.new(0..200_000)
       attribute :height, Types::Number.new(0..200_000)
@@ -19,9 +21,11 @@ module Usher
 
       class << self
         def build(given)
-          given = given.merge(boxed(Invalid.about("The stroke") { Types::Points.new.call(given["points"]) })) unless given.key?("span")
-          super(given)
+          return super if given.key?("span")
+          super(given.merge(boxed(Invalid.about("The stroke") { Types::Points.new.call(given["points"]) }))).kept.tap { |stroke| stroke.points.ready }
         end
+
+        def restore(values) = super(values.merge("points" => Usher::Ink::Points.new(values["points"])))
 
         # Points in page units, as the values that depend on them.
         def boxed(points)
@@ -29,7 +33,7 @@ module Usher
           left, top = box.x, box.y
           local = points.map { |x, y, pressure, ms| [ (x - left).round(2), (y - top).round(2), pressure, ms ] }
           size = [ box.width.round(2), box.height.round(2) ]
-          { "points" => local, "span" => size, "x" => box.x.round(2), "y" => box.y.round(2), "width" => size[0], "height" => size[1], "angle" => 0 }
+          { "points" => Usher::Ink::Points.new(local), "span" => size, "x" => box.x.round(2), "y" => box.y.round(2), "width" => size[0], "height" => size[1], "angle" => 0 }
         end
       end
 
@@ -55,18 +59,27 @@ module Usher
       # it passed by. Their ids follow from this one's, so that a take repeats the same.
       def cut(eraser)
         return if pinned == "all"
+        return kept.cut(eraser) if nib == "lively"
         here = angle.zero? && plain?
-        line = here ? points : on_paper
-        left = here ? eraser.cut(line, x, y, runs: runs) : eraser.cut(line)
-        return left if left.nil? || left.empty?
-        line = Usher::Ink::Nib.keep(line, pen, stroke_widths) if nib == "lively"
-        left.each_with_index.map { |stretch, index| piece(line, here, stretch, index) }
+        line = here ? points : Usher::Ink::Points.new(on_paper)
+        left = here ? eraser.cut(line, x - corner[0], y - corner[1]) : eraser.cut(line)
+        return unless left
+        name = Digest::SHA256.hexdigest("#{id} #{left.join(' ')}")[0, 22]
+        left.each_with_index.map { |stretch, index| piece("#{name}-#{index}", line, here, *stretch) }
+      end
+
+      # A lively stroke with the widths that it has, instead of what they came from: so it lies on a page from the
+      # moment it is put there (those of earlier releases until they are cut), and a piece of it has no new ends.
+      def kept
+        return self unless nib == "lively"
+        Ink.new(@values.merge("points" => Usher::Ink::Points.new(Usher::Ink::Nib.keep(points, pen, stroke_widths)), "nib" => "kept"), settled: true)
       end
 
       def outline(**) = Geometry::Polyline.new(Geometry::Polyline.simplify(smooth(on_paper)))
 
       def flipped(axis)
-        { "points" => points.map { |x, y, *rest| axis == "across" ? [ (span[0] - x).round(2), y, *rest ] : [ x, (span[1] - y).round(2), *rest ] } }
+        middle = corner.zip(span).map { |from, size| from * 2 + size }
+        { "points" => points.map { |x, y, *rest| axis == "across" ? [ (middle[0] - x).round(2), y, *rest ] : [ x, (middle[1] - y).round(2), *rest ] } }
       end
 
       # The same stroke drawn along the nearest of these straight edges (see Ink::StraightEdge).
@@ -76,7 +89,7 @@ module Usher
 
       # The points in page units, as they lie now.
       def on_paper
-        return points.map { |px, py, *rest| [ (px + x).round(2), (py + y).round(2), *rest ] } if angle.zero? && plain?
+        return points.map { |px, py, *rest| [ (px - corner[0] + x).round(2), (py - corner[1] + y).round(2), *rest ] } if angle.zero? && plain?
         placed.map { |px, py, *rest| [ *box.to_page(px, py).map { |n| n.round(2) }, *rest ] }
       end
 
@@ -87,7 +100,8 @@ module Usher
 
       private
 
-      def fill(path) = Markup.tag("path", d: path, fill: colour, opacity: faint, transform: Usher::Ink::TRANSFORM)
+      # Written as it is: numbers and a colour need no care.
+      def fill(path) = %(<path d="#{path}" fill="#{colour}"#{%( opacity="#{Markup.number(opacity)}") if faint} transform="#{Usher::Ink::TRANSFORM}"/>)
 
       # Made once for each stroke, because what was just drawn is what is cut.
       def outlined = @outlined ||= Usher::Ink::Outline.new(placed, stroke_widths)
@@ -117,33 +131,33 @@ module Usher
         [ points.first, middles.first, *bends, points.last ]
       end
 
-      # A stroke from a stretch of this line, which is in page units or, `here`, in those of this stroke's own box, and
-      # then its outline is part of this one's.
-      def piece(line, here, (from, to), index)
-        values = Ink.boxed(Usher::Ink::Stretch.points(line, from, to))
-        path = outlined.stretch(from, to, values["x"], values["y"]) if here && nib != "even"
-        values.update("x" => (values["x"] + x).round(2), "y" => (values["y"] + y).round(2)) if here
-        values.update("id" => piece_id(index, values), "stroke_width" => worn, "nib" => nib == "lively" ? "kept" : nib)
-        Ink.new(@values.merge(values), settled: true).outlined_as(path)
+      # A stroke from a stretch of this line, which is in page units or, `here`, in those of this stroke, and then its
+      # outline is part of this one's.
+      def piece(name, line, here, from, to)
+        part = line.stretch(from, to)
+        left, top, right, bottom = part.bounds
+        wide, high = (right - left).round(2), (bottom - top).round(2)
+        along, down = here ? [ (left - corner[0]).round(2), (top - corner[1]).round(2) ] : [ left, top ]
+        path = outlined.stretch(from, to, along, down) if here && nib != "even"
+        along, down = (along + x).round(2), (down + y).round(2) if here
+        own = { "id" => name, "points" => part, "corner" => [ left, top ], "span" => [ wide, high ], "stroke_width" => worn,
+          "x" => along, "y" => down, "width" => wide, "height" => high, "angle" => 0 }
+        Ink.new(@values.merge(own), settled: true).outlined_as(path)
       end
-
-      def piece_id(index, piece) = Digest::SHA256.hexdigest([ id, index, piece["x"], piece["y"], piece["span"] ].join(" "))[0, 24]
 
       # The stroke width as it is now, as a value.
       def worn = pen.round(2).clamp(Usher::Ink::STROKE_WIDTHS.begin, Usher::Ink::STROKE_WIDTHS.end)
 
-      # Made once for each stroke, because strokes are erased more than once.
-      def runs = @runs ||= Usher::Ink::Eraser.runs(points)
-
       def faint = (opacity if opacity < 1)
 
-      def plain? = scale == [ 1.0, 1.0 ]
+      def plain? = (span[0] == width || span[0].zero?) && (span[1] == height || span[1].zero?)
 
       def scale = @scale ||= [ width, height ].zip(span).map { |now, was| was.zero? ? 1.0 : now / was.to_f }
 
+      # The points in the units of the box.
       def placed
-        return points if plain?
-        points.map { |x, y, *rest| [ x * scale[0], y * scale[1], *rest ] }
+        return points if plain? && corner == [ 0, 0 ]
+        @placed ||= points.map { |x, y, *rest| [ (x - corner[0]) * scale[0], (y - corner[1]) * scale[1], *rest ] }
       end
 
       # The pen grows with what it drew, by the mean of both directions.

@@ -116,7 +116,10 @@ module Usher
       def box = @box ||= Geometry::Box.new(x, y, width, height, angle).freeze
 
       # Whether any of it can be seen on a page of this [width, height]; if not it lies in the wings.
-      def on_page?(size) = box.meets?(Geometry::Box.new(0, 0, *size, 0))
+      def on_page?(size)
+        around = box.bounds
+        around.x <= size[0] && around.y <= size[1] && around.x + around.width >= 0 && around.y + around.height >= 0
+      end
 
       # What of it these covers hide, and the same as devices get it (see Redacted).
       def hidden_by(_covers) = []

@@ -17,12 +17,15 @@ module Usher
       # Whether they see what lies beside the page.
       def wings? = bit.zero?
 
+      # What items may say whom they are for.
+      IN_ROOM, ON_DEVICES = %w[both room].freeze, %w[both devices].freeze
+
       # Whoever prepares or teaches: everything, the wings too.
       BOARD = new("board", 0) { true }
       # The room: what lies on the page, but not what is for the devices alone.
-      ROOM = new("room", 1) { |item, size| %w[both room].include?(item.audience) && item.on_page?(size) }
+      ROOM = new("room", 1) { |item, size| IN_ROOM.include?(item.audience) && item.on_page?(size) }
       # Devices and readers: nothing from the wings, nothing for the room alone, nothing that is covered.
-      DEVICES = new("devices", 2, veiled: true) { |item, size| %w[both devices].include?(item.audience) && !item.covered && item.on_page?(size) }
+      DEVICES = new("devices", 2, veiled: true) { |item, size| ON_DEVICES.include?(item.audience) && !item.covered && item.on_page?(size) }
 
       # Those that are told apart by a stored item.
       TOLD = [ ROOM, DEVICES ].freeze

@@ -11,13 +11,12 @@ module Usher
 
       # One item as a group that carries what the browser needs to handle it. seq: the number of the
       # operation that last changed the item. This string is what the app caches.
+      # What is made of numbers and ids alone is written as it is: an eraser may ask for hundreds (bench/erase).
       def item(placed, seq)
         item = placed.item
-        Markup.tag("g", {
-          id: "item-#{item.id}", "data-item": item.id, "data-kind": item.class.kind, "data-seq": seq, "data-z": placed.z,
-          "data-box": [ item.x, item.y, item.width, item.height, item.angle ].map { |n| Markup.number(n) }.join(" "),
-          **item.hints.to_h { |name, value| [ :"data-#{name}", value ] }, role: "img", "aria-label": item.label, transform: transform(item)
-        }, item.draw + Marks.draw(item))
+        own = %(id="item-#{item.id}" data-item="#{item.id}" data-kind="#{item.class.kind}" data-seq="#{seq}" data-z="#{Markup.number(placed.z)}" data-box="#{box(item)}")
+        more = Markup.attributes(item.hints, "data-")
+        %(<g #{own}#{more} role="img" aria-label="#{Markup.escape(item.label)}" transform="#{transform(item)}">#{item.draw}#{Marks.draw(item)}</g>)
       end
 
       # The same without what covers hide, nil where that is no different.
@@ -49,7 +48,9 @@ module Usher
         return move if item.angle.zero?
         "#{move} rotate(#{Markup.number(item.angle)} #{Markup.number(item.width / 2.0)} #{Markup.number(item.height / 2.0)})"
       end
-      private_class_method :shown
+
+      def box(item) = "#{Markup.number(item.x)} #{Markup.number(item.y)} #{Markup.number(item.width)} #{Markup.number(item.height)} #{Markup.number(item.angle)}"
+      private_class_method :shown, :box
     end
   end
 end

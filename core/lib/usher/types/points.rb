@@ -11,7 +11,7 @@ module Usher
         raise Invalid, "has no points" if value.empty?
         raise Invalid, "has more than #{MAX} points" if value.size > MAX
         last = 0
-        value.map do |point|
+        points = value.map do |point|
           x, y, pressure, ms = point if point.is_a?(Array) && point.size.between?(2, 4)
           raise Invalid, "has a point that is not on or near the page" unless within?(x, REACH) && within?(y, REACH)
           raise Invalid, "has a pressure that is not from 0 to 1" unless pressure.nil? || (within?(pressure, 1) && pressure >= 0)
@@ -19,6 +19,7 @@ module Usher
           last = ms if ms
           [ x.to_f.round(2), y.to_f.round(2), pressure&.to_f&.round(3), last.round ]
         end
+        Usher::Ink::Points.new(points)
       end
 
       private
