@@ -17,8 +17,8 @@ class LessonsController < ApplicationController
   # From nothing, or from a starting point of the teacher's own.
   def create
     return redirect_to(access.lessons.starting_points.find(params[:start]).start_lesson) if params[:start]
-    title = params.dig(:lesson, :title).presence || (params[:blank] ? Lesson.blank_title : "New lesson")
-    redirect_to Lesson.start(teacher: teacher, title: title)
+    title = params.permit(lesson: :title).require(:lesson)[:title].presence if params.key?(:lesson)
+    redirect_to Lesson.start(teacher: teacher, title: title || (params[:blank] ? Lesson.blank_title : "New lesson"))
   end
 
   def show

@@ -22,7 +22,7 @@ class DoorsTest < ActionDispatch::IntegrationTest
   test "text where a form is meant is refused, whatever it says it is" do
     sign_in @owner
     mine = lesson(@owner)
-    { patch: { "/lessons/#{mine.id}" => "lesson", "/school" => "school", "/account" => "teacher", "/takes/#{Take.start(mine.pages.first.showing).id}" => "take" } }.each do |verb, forms|
+    { post: { "/lessons" => "lesson" }, patch: { "/lessons/#{mine.id}" => "lesson", "/school" => "school", "/account" => "teacher", "/takes/#{Take.start(mine.pages.first.showing).id}" => "take" } }.each do |verb, forms|
       forms.each do |path, form|
         [ "1", [ "1" ] ].each do |value|
           send(verb, path, params: { form => value }, headers: { "Accept" => "application/json" })
@@ -31,6 +31,7 @@ class DoorsTest < ActionDispatch::IntegrationTest
       end
     end
     assert_equal "Tides", mine.reload.title
+    assert_equal [ mine ], @owner.lessons.to_a
   end
 
   test "what a route takes is let through to it" do
