@@ -12,6 +12,7 @@ class OldSchoolsTest < ActiveSupport::TestCase
   SCHOOLS.each do |folder|
     test "a school of #{File.basename(folder)} is whole" do
       within(folder) do
+        @day = File.basename(folder)
         @owner = Teacher.find_by!(email: "small@gullpoint.example")
         @lesson = @owner.lessons.on_desk.find_by!(title: "Tides, kept")
         @everything, @handled, @taught = @lesson.pages.to_a
@@ -119,6 +120,7 @@ class OldSchoolsTest < ActiveSupport::TestCase
     assert_equal @lesson.pages.map { |page| page.items.count }, copy.pages.map { |page| page.items.count }
     assert_equal 4, @lesson.activities.first.deal.play.cells.size
     signs = @lesson.activities.find_by(title: "Signs") or return
+    return if @day >= "2026-12-01" # since then these signs were looks when they were written
     assert_equal [ 'Is "2 *3* 4" a sum, or `1/2`?', "_yes_" ], signs.edition.kind_of.all_faces.map(&:text).first(2)
   end
 

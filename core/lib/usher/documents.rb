@@ -6,7 +6,7 @@ module Usher
   #
   # A new form is a new file in steps/, and CURRENT one higher; see Step.
   module Documents
-    CURRENT = 5
+    CURRENT = 6
     KEY = "v"
 
     autoload :Step, "usher/documents/step"
