@@ -24,7 +24,7 @@ class Operation < ApplicationRecord
     # over to see whether it has changed; `insert!` would write it into the text of a statement.
     def write(row)
       values = row.map { |column, value| type_for_attribute(column).serialize(value) }
-      sql = "INSERT INTO operations (#{row.keys.join(', ')}) VALUES (#{[ '?' ].cycle(row.size).to_a.join(', ')}) RETURNING id"
+      sql = "INSERT INTO operations (#{row.keys.join(', ')}) VALUES (#{values.map { '?' }.join(', ')}) RETURNING id"
       connection_pool.with_connection { |connection| connection.exec_query(sql, "Operation Enter", values, prepare: true).rows.dig(0, 0) }
     end
   end

@@ -21,7 +21,7 @@ module Item::Writing
   end
 
   def replacing(columns)
-    "INSERT INTO items (#{columns.map { |column| %("#{column}") }.join(', ')}) VALUES (#{[ '?' ].cycle(columns.size).to_a.join(', ')}) " \
+    "INSERT INTO items (#{columns.map { |column| %("#{column}") }.join(', ')}) VALUES (#{columns.map { '?' }.join(', ')}) " \
       "ON CONFLICT (#{KEY.join(', ')}) DO UPDATE SET #{(columns - KEY).map { |column| %("#{column}" = excluded."#{column}") }.join(', ')}"
   end
 end
