@@ -10,6 +10,7 @@ module Usher
       SECONDS = 60
       BEHIND = %w[nice -n 10].freeze # everything else the machine has to do
       LIMITS = %w[setpriv --pdeathsig TERM timeout --kill-after 1].freeze # timeout hands the signal on, and insists
+      LAST = %w[setpriv --pdeathsig KILL].freeze # timeout told to end while it begins the program does not hand it on
 
       class Failed < StandardError
       end
@@ -20,8 +21,8 @@ module Usher
       # waits for it, and it takes a fraction of a second: on a busy machine that would be many seconds behind all else.
       # Raises Failed, with the last line it complained in, when it did not end well or in time.
       def run(*command, input: "", seconds: SECONDS, soon: false, environment: {})
-        manners = soon ? LIMITS : BEHIND + LIMITS
-        output, problem, status = Open3.capture3(environment, *manners, seconds.to_s, *command.map(&:to_s), stdin_data: input, binmode: true, rlimit_as: MEMORY)
+        manners = soon ? [] : BEHIND
+        output, problem, status = Open3.capture3(environment, *limited(command, seconds, manners), stdin_data: input, binmode: true, rlimit_as: MEMORY)
         raise Failed, problem.scrub.lines.last.to_s.strip unless status.success?
         output
       end
@@ -30,7 +31,7 @@ module Usher
       # throws ends the program.
       def follow(*command, seconds: 3_600)
         problem = Tempfile.new("usher-tool")
-        IO.popen([ *BEHIND, *LIMITS, seconds.to_s, *command.map(&:to_s), { err: problem.path, rlimit_as: MEMORY } ]) do |io|
+        IO.popen([ *limited(command, seconds, BEHIND), { err: problem.path, rlimit_as: MEMORY } ]) do |io|
           io.each_line { |line| yield line.chomp }
         ensure
           Process.kill("TERM", io.pid) unless io.closed? || io.eof?
@@ -40,6 +41,9 @@ module Usher
       ensure
         problem&.close!
       end
+
+      def limited(command, seconds, manners) = [ *manners, *LIMITS, seconds.to_s, *LAST, *command.map(&:to_s) ]
+      private_class_method :limited
     end
   end
 end
