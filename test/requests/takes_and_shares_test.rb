@@ -120,14 +120,16 @@ class TakesAndSharesTest < ActionDispatch::IntegrationTest
   end
 
   test "a broken voice makes the take fail in words, and loses nothing" do
-    take = Take.start(@first.showing)
-    take.keep_piece(0, "this is not sound")
-    take.update!(state: "making")
-    assert_raises(RuntimeError) { take.make }
-    assert take.reload.failed?
-    assert_equal 1, take.voice_pieces.count
-    get take_path(take)
-    assert_select ".said-wrong", /could not be made ready/
+    [ "this is not sound", "ffconcat version 1.0\nfile raw\n", "#EXTM3U\n#EXTINF:1,\n/etc/hostname\n" ].each do |sound|
+      take = Take.start(@first.showing)
+      take.keep_piece(0, sound)
+      take.update!(state: "making")
+      assert_raises(Usher::Invalid) { take.make }
+      assert take.reload.failed?
+      assert_equal 1, take.voice_pieces.count
+      get take_path(take)
+      assert_select ".said-wrong", /could not be made ready/
+    end
   end
 
   test "an operation cannot be written into somebody else's take" do

@@ -20,16 +20,15 @@ module Take::Voice
 
   private
 
-  # What a browser recorded live has no length; copying it through ffmpeg writes one, so it can be
-  # sought. Most browsers record WebM, some MP4, which says so in its first bytes.
+  # What a browser recorded live has no length and cannot be sought before it is mended. Most browsers
+  # record WebM, some MP4, which says so in its first bytes.
   def join_voice
     return if voice_pieces.none?
     type, muxer = voice_pieces.first.sound.byteslice(4, 4) == "ftyp" ? [ "audio/mp4", "mp4" ] : [ "audio/webm", "webm" ]
     Dir.mktmpdir("usher-voice") do |folder|
       raw, whole = File.join(folder, "raw"), File.join(folder, "voice")
       File.open(raw, "wb") { |out| voice_pieces.each { |piece| out.write(piece.sound) } }
-      _, problem, status = Open3.capture3("ffmpeg", "-loglevel", "error", "-y", "-i", raw, "-c", "copy", "-f", muxer, whole)
-      raise "ffmpeg: #{problem.lines.first}" unless status.success?
+      Usher::Formats::Film.mend(raw, muxer, to: whole)
       voice.attach(io: File.open(whole), filename: "voice", content_type: type, identify: false)
     end
     voice_pieces.delete_all
