@@ -47,22 +47,17 @@ class Item < ApplicationRecord
     # The row for a Usher::Page::Placed on this page, drawn. seq: the number of its version.
     def row(placed, page:, layer_id:, seq: page.seq)
       item = placed.item
-      { page_id: page.id, layer_id: layer_id, key: item.id, kind: item.class.kind, data: item.to_h, z: placed.z, seq: seq, gone: false, **drawn(placed, seq), audiences: Usher::Page::Audience.bits(item, page.size),
-        tied: item.tied?, origin: item.origin, words: item.words, picture_id: item.picture, activity_id: item.activity, asset_id: item.asset, **place_of(item) }
+      box = item.box.bounds
+      { page_id: page.id, layer_id: layer_id, key: item.id, kind: item.class.kind, data: item.to_h, z: placed.z, seq: seq, gone: false,
+        svg: Usher::Page::Drawing.item(placed, seq), veiled_svg: Usher::Page::Drawing.veiled(placed, seq), audiences: Usher::Page::Audience.bits(item, page.size),
+        tied: item.tied?, origin: item.origin, words: item.words, picture_id: item.picture, activity_id: item.activity, asset_id: item.asset,
+        left: box.x, top: box.y, right: box.x + box.width, bottom: box.y + box.height }
     end
 
     # The row that hides an item of a lower layer.
     def hiding(key, page:, layer_id:)
       { page_id: page.id, layer_id: layer_id, key: key, kind: "gone", data: {}, z: 0, seq: page.seq, gone: true, svg: "", veiled_svg: nil, audiences: 0,
         tied: false, origin: nil, words: "", picture_id: nil, activity_id: nil, asset_id: nil, left: 0, top: 0, right: 0, bottom: 0 }
-    end
-
-    def drawn(placed, seq) = { svg: Usher::Page::Drawing.item(placed, seq), veiled_svg: Usher::Page::Drawing.veiled(placed, seq) }
-
-    # The bounding box of an item of the core.
-    def place_of(item)
-      box = item.box.bounds
-      { left: box.x, top: box.y, right: box.x + box.width, bottom: box.y + box.height }
     end
 
     # The bounding boxes, from the columns alone.

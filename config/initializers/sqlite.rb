@@ -41,15 +41,15 @@ ActiveSupport.on_load(:active_record) do
     def commit_db_transaction = super.tap { turns.leave(self) }
     def exec_rollback_db_transaction = super.tap { turns.leave(self) }
 
-    # Runs a statement that changes rows once for each of `rows`, lists of values (strings, numbers, nil, true and
+    # Runs a statement that changes rows once for each of `lists`, lists of values (strings, numbers, nil, true and
     # false). `shared`: the values of its first placeholders, which are the same every time and bound once.
-    def execute_each(sql, shared, rows, name = nil)
+    def execute_each(sql, shared, lists, name = nil)
       clear_query_cache
       log(sql, name) do
         with_raw_connection do |connection|
           connection.prepare(sql) do |statement|
             bind(statement, shared, 0)
-            rows.each do |values|
+            lists.each do |values|
               bind(statement, values, shared.size)
               statement.step
               statement.reset!

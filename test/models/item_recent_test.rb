@@ -15,7 +15,7 @@ class ItemRecentTest < ActiveSupport::TestCase
 
   test "the longest unused goes first when there is too much" do
     stroke = Usher::Items.build("kind" => "ink", "id" => "s", "points" => Array.new(5_000) { |n| [ n, n ] })
-    31.times { |n| @recent.add({ page_id: 1, key: "s#{n}", seq: 1 }, stroke) }
+    31.times { |n| @recent.add([ [ { page_id: 1, key: "s#{n}", seq: 1 }, stroke ] ]) }
     assert_equal :gone, @recent.fetch({ page_id: 1, key: "s0", seq: 1 }) { :gone }
     assert_equal stroke, @recent.fetch({ page_id: 1, key: "s30", seq: 1 }) { :gone }
   end

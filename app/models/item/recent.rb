@@ -14,11 +14,11 @@ class Item::Recent
   def fetch(row)
     name = name(row)
     known = @lock.synchronize { @items.delete(name)&.tap { |item| @items[name] = item } }
-    known || yield.tap { |item| keep(name, item) }
+    known || yield.tap { |item| @lock.synchronize { keep(name, item) } }
   end
 
-  # What has been committed, no earlier.
-  def add(row, item) = keep(name(row), item)
+  # Rows with their items, which have been committed, no earlier.
+  def add(pairs) = @lock.synchronize { pairs.each { |row, item| keep(name(row), item) } }
 
   def clear
     @lock.synchronize { @items, @weight = {}, 0 }
@@ -29,12 +29,10 @@ class Item::Recent
   def name(row) = row.values_at(:page_id, :key, :seq)
 
   def keep(name, item)
-    @lock.synchronize do
-      @weight -= weight(@items.delete(name)) if @items.key?(name)
-      @items[name] = item
-      @weight += weight(item)
-      @weight -= weight(@items.shift.last) while @weight > MOST && @items.size > 1
-    end
+    @weight -= weight(@items.delete(name)) if @items.key?(name)
+    @items[name] = item
+    @weight += weight(item)
+    @weight -= weight(@items.shift.last) while @weight > MOST && @items.size > 1
   end
 
   def weight(item) = item.is_a?(Usher::Items::Ink) ? item.points.size : 20

@@ -1,14 +1,18 @@
 # Keeping many rows at once.
 module Item::Writing
   KEY = %i[page_id key layer_id].freeze
+  AT_ONCE = 10 # rows in one statement
 
   # rows: as Item.row makes them. One that is there already is replaced.
   def write(rows)
     return if rows.empty?
     first = rows.first
     shared, own = first.keys.partition { |column| rows.all? { |row| row[column].equal?(first[column]) } }
+    same = serialized(shared, [ first ]).first
     connection_pool.with_connection do |connection|
-      connection.execute_each(replacing(shared + own), serialized(shared, [ first ]).first, serialized(own, rows), "Item Write")
+      serialized(own, rows).each_slice(AT_ONCE).group_by(&:size).each do |size, slices|
+        connection.execute_each(replacing(shared, own, size), same, slices.map { |slice| slice.flatten(1) }, "Item Write")
+      end
     end
   end
 
@@ -20,8 +24,12 @@ module Item::Writing
     rows.map { |row| types.map { |column, type| type ? type.serialize(row[column]) : row[column] } }
   end
 
-  def replacing(columns)
-    "INSERT INTO items (#{columns.map { |column| %("#{column}") }.join(', ')}) VALUES (#{columns.map { '?' }.join(', ')}) " \
+  # One statement for `size` rows, which share the values of its first placeholders.
+  def replacing(shared, own, size)
+    same = (1..shared.size).map { |number| "?#{number}" }
+    rows = Array.new(size) { |row| "(#{[ *same, *own.each_index.map { |index| "?#{shared.size + row * own.size + index + 1}" } ].join(', ')})" }
+    columns = shared + own
+    "INSERT INTO items (#{columns.map { |column| %("#{column}") }.join(', ')}) VALUES #{rows.join(', ')} " \
       "ON CONFLICT (#{KEY.join(', ')}) DO UPDATE SET #{(columns - KEY).map { |column| %("#{column}" = excluded."#{column}") }.join(', ')}"
   end
 end

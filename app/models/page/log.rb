@@ -81,7 +81,7 @@ module Page::Log
     rows = placed.map { |one| Item.row(one, page: self, layer_id: layer.id).update(seat_id: known[one.id] || known[one.item.origin] || author) }
     guard(rows)
     Item.write(rows)
-    Item.current_transaction.after_commit { rows.zip(placed) { |row, one| Item.recent.add(row, one.item) } }
+    Item.current_transaction.after_commit { Item.recent.add(rows.zip(placed.map(&:item))) }
     rows
   end
 

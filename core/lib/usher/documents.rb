@@ -23,6 +23,6 @@ module Usher
     end
 
     # The document as it is stored.
-    def write(document) = { KEY => CURRENT, **document }
+    def write(document) = document.merge(KEY => CURRENT)
   end
 end

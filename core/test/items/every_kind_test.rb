@@ -8,6 +8,14 @@ class EveryKindTest < CoreTest
       assert_equal item(kind).to_h, Usher::Items.build(JSON.parse(JSON.generate(item(kind).to_h))).to_h
     end
 
+    define_method("test_#{kind} stores only what is not as usual, whether it comes whole or thin") do
+      stored = item(kind).to_h
+      assert_empty stored.keys & Usher::Items::Handled::NAMES
+      [ item(kind).all, stored ].each { |values| assert_equal stored, Usher::Items.restore(values).to_h }
+      changed = item(kind).change("groups" => [ "crew" ])
+      assert_equal [ [ "crew" ], stored.merge("groups" => [ "crew" ]), stored ], [ changed.groups, changed.to_h, changed.change("groups" => []).to_h ]
+    end
+
     define_method("test_#{kind} draws well-formed SVG within its group") do
       svg = Usher::Page::Drawing.item(Usher::Page::Placed.new(item(kind), 1), 4)
       node = Nokogiri::XML(svg) { |config| config.strict }.root

@@ -37,7 +37,9 @@ module Usher
         head, tail = [ from, to ].map { |position| at(position) unless position % 1 == 0 }
         between = to_json.byteslice(starts[first], starts[last + 1] - starts[first] - 1) if first <= last
         json = "[#{[ head && JSON.generate(head), between, tail && JSON.generate(tail) ].compact.join(',')}]"
-        part = Points.new([ *head && [ head ], *self[first..last], *tail && [ tail ] ])
+        part = Points.new(first <= last ? self[first..last] : [])
+        part.unshift(head) if head
+        part.push(tail) if tail
         part.knowing(json, around(first, last, *ends(part)))
       end
 

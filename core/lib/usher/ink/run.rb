@@ -13,7 +13,7 @@ module Usher
 
       def path(left = 0, top = 0)
         draw
-        shape(@left, @right, left, top, @rs[@first], @rs[@last], @left_side.path, @right_side.path, @folds)
+        shape(@left[0, 2] + @left[-2, 2] + @right[0, 2] + @right[-2, 2], left, top, @rs[@first], @rs[@last], @left_side.path, @right_side.path, @folds)
       end
 
       # What of it lies between two positions, from (left, top); nil for nothing.
@@ -60,17 +60,13 @@ module Usher
         @right.push((y + dy).round, (x - dx).round)
       end
 
-      # The closed shape about two sides, lists that begin and end with x, y of their ends.
-      def shape(one, other, left, top, start, finish, there, back, folds)
-        out = "M#{one[0] - left} #{one[1] - top}#{there}#{cap(finish, one[-2], one[-1], other[0], other[1])}" \
-              "#{back}#{cap(start, other[-2], other[-1], one[0], one[1])}Z"
+      # The closed shape about two sides: x and y of the first side's ends and of the other's; half the width where
+      # it starts and finishes.
+      def shape((ax, ay, bx, by, cx, cy, dx, dy), left, top, start, finish, there, back, folds)
+        start, finish = Outline.radius(start), Outline.radius(finish)
+        out = format("M%d %d%sa%d %d 0 0 1 %d %d%sa%d %d 0 0 1 %d %dZ", ax - left, ay - top, there, finish, finish, cx - bx, cy - by, back, start, start, ax - dx, ay - dy)
         folds.each { |index| out << @outline.disc(index, left, top) }
         out
-      end
-
-      def cap(r, x, y, ex, ey)
-        r = Outline.radius(r)
-        "a#{r} #{r} 0 0 1 #{ex - x} #{ey - y}"
       end
 
       # Where it ends at a position next to the bend at `index`: x, y and half the width there, and the same in the
@@ -85,11 +81,13 @@ module Usher
       # Between two ends, about the bends a to b.
       def part(start, finish, a, b, left, top)
         draw
-        near, far = offsets(start, 1, a), offsets(finish, -1, b)
-        last = @last - @first - 2
-        there = @left_side.part(a - @first - 1, b - @first - 1, near[0, 4], [ *far[2, 2], *far[0, 2] ])
-        back = @right_side.part(last - b + @first + 1, last - a + @first + 1, far[4, 4], [ *near[6, 2], *near[4, 2] ])
-        shape([ *near[0, 2], *far[0, 2] ], [ *far[4, 2], *near[4, 2] ], left, top, start[2], finish[2], there, back, @folds.select { |index| index.between?(a, b) })
+        ax, ay, amx, amy, dx, dy, dmx, dmy = offsets(start, 1, a)
+        bx, by, bmx, bmy, cx, cy, cmx, cmy = offsets(finish, -1, b)
+        from, to, last = a - @first - 1, b - @first - 1, @last - @first - 2
+        there = @left_side.part(from, to, ax, ay, amx, amy, bmx, bmy, bx, by)
+        back = @right_side.part(last - to, last - from, cx, cy, cmx, cmy, dmx, dmy, dx, dy)
+        folds = @folds.empty? ? @folds : @folds.select { |index| index.between?(a, b) }
+        shape([ ax, ay, bx, by, cx, cy, dx, dy ], left, top, start[2], finish[2], there, back, folds)
       end
 
       # Both sides of an end and of the middle next to it: x and y of left end, left middle, right end, right middle.
@@ -98,7 +96,8 @@ module Usher
         dx, dy = (@xs[index] - x) * ahead, (@ys[index] - y) * ahead
         length = Math.sqrt(dx * dx + dy * dy)
         ux, uy = length.zero? ? [ 1.0, 0.0 ] : [ dx / length, dy / length ]
-        [ x + uy * r, y - ux * r, mx + uy * mr, my - ux * mr, x - uy * r, y + ux * r, mx - uy * mr, my + ux * mr ].map(&:round)
+        dx, dy, dmx, dmy = uy * r, ux * r, uy * mr, ux * mr
+        [ (x + dx).round, (y - dy).round, (mx + dmx).round, (my - dmy).round, (x - dx).round, (y + dy).round, (mx - dmx).round, (my + dmy).round ]
       end
 
       # A stretch with one bend or none.

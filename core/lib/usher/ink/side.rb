@@ -14,12 +14,11 @@ module Usher
 
       # The part with the bends `first` to `last` (at least two) between other ends: x and y of the end and the first
       # middle, and of the last middle and the end.
-      def part(first, last, (x, y, mx, my), (lx, ly, ex, ey))
+      def part(first, last, x, y, mx, my, lx, ly, ex, ey)
         ax, ay, bx, by = @flat[4 * first + 4, 4]
-        cx, cy = @flat[4 * last + 2, 2]
-        dx, dy = @flat[4 * last + 4, 2]
+        cx, cy, dx, dy = @flat[4 * last + 2, 4]
         between = @bends.byteslice(@ends[first + 1], @ends[last] - @ends[first + 1])
-        "l#{mx - x} #{my - y}q#{ax - mx} #{ay - my} #{bx - mx} #{by - my} #{between}#{dx - cx} #{dy - cy} #{lx - cx} #{ly - cy}l#{ex - lx} #{ey - ly}"
+        format("l%d %dq%d %d %d %d %s%d %d %d %dl%d %d", mx - x, my - y, ax - mx, ay - my, bx - mx, by - my, between, dx - cx, dy - cy, lx - cx, ly - cy, ex - lx, ey - ly)
       end
 
       private

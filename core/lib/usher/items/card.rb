@@ -15,7 +15,7 @@ module Usher
 
       def settle(values)
         values = super
-        values.merge("height" => [ values["height"], (layout(values).height + 2 * padding_of(values)[1]).round(2) ].max)
+        values.merge("height" => [ values["height"], (laid_out(values).height + 2 * padding_of(values)[1]).round(2) ].max)
       end
 
       # Page units above the first line where the text stands in the middle.

@@ -7,7 +7,7 @@ module Usher
 
       WHOLE = [ [ -1e6, -1e6, 1e6, -1e6, 1e6, 1e6, -1e6, 1e6 ] ].freeze
 
-      def self.prepended(kind) = kind.attribute(:hidden, Veil::TYPE, default: [])
+      def self.prepended(kind) = kind.attribute(:hidden, Veil::TYPE, default: [], spare: true)
 
       def hidden_by(covers)
         over = covers.map(&:box).select { |cover| cover.meets?(around) }

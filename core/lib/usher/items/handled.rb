@@ -11,19 +11,19 @@ module Usher
 
       def self.included(kind)
         kind.class_eval do
-          attribute :pinned, Types::Choice.new("no", "place", "all"), default: "no" # its place, or everything about it
-          attribute :audience, Types::Choice.new("both", "room", "devices", "nobody"), default: "both" # nobody: the teacher alone, as a path may be
-          attribute :groups, Types::List.new(Types::Id.new, 0..8), default: [] # innermost first
-          attribute :pile, PILE, default: nil
-          attribute :left, Types::Maybe.new(Types::Number.new(0..999, digits: 0)), default: nil # in the pile; kept by Ties::Piles
-          attribute :origin, Types::Maybe.new(Types::Id.new), default: nil # the pile it came from
-          attribute :track, TRACK, default: nil
-          attribute :along, Types::Number.new(0..1, digits: 7), default: 0 # the share of its track
-          attribute :link, Types::Maybe.new(LINK), default: nil
-          attribute :value, WORTH, default: "" # a number with a unit, for drop areas
-          attribute :hidden, Types::List.new(Types::List.new(Types::Number.new(0..10_000, digits: 0), 2..2), 0..10_000), default: [] # characters, points or whatever a kind numbers; kept by Ties::Covers
-          attribute :covered, Types::Flag.new, default: false # kept by Ties::Covers
-          attribute :signed, Types::Flag.new, default: true # whether it shows that it opens something; kept by Ties::Signs
+          attribute :pinned, Types::Choice.new("no", "place", "all"), default: "no", spare: true # its place, or everything about it
+          attribute :audience, Types::Choice.new("both", "room", "devices", "nobody"), default: "both", spare: true # nobody: the teacher alone, as a path may be
+          attribute :groups, Types::List.new(Types::Id.new, 0..8), default: [], spare: true # innermost first
+          attribute :pile, PILE, default: nil, spare: true
+          attribute :left, Types::Maybe.new(Types::Number.new(0..999, digits: 0)), default: nil, spare: true # in the pile; kept by Ties::Piles
+          attribute :origin, Types::Maybe.new(Types::Id.new), default: nil, spare: true # the pile it came from
+          attribute :track, TRACK, default: nil, spare: true
+          attribute :along, Types::Number.new(0..1, digits: 7), default: 0, spare: true # the share of its track
+          attribute :link, Types::Maybe.new(LINK), default: nil, spare: true
+          attribute :value, WORTH, default: "", spare: true # a number with a unit, for drop areas
+          attribute :hidden, Types::List.new(Types::List.new(Types::Number.new(0..10_000, digits: 0), 2..2), 0..10_000), default: [], spare: true # characters, points or whatever a kind numbers; kept by Ties::Covers
+          attribute :covered, Types::Flag.new, default: false, spare: true # kept by Ties::Covers
+          attribute :signed, Types::Flag.new, default: true, spare: true # whether it shows that it opens something; kept by Ties::Signs
         end
       end
 
@@ -84,7 +84,7 @@ module Usher
 
       private
 
-      def usual? = self.class.usual.each { |name, default| return false unless @values[name] == default } && true
+      def usual? = NAMES.none? { |name| @values.key?(name) }
 
       # The number that it shows, as text.
       def shown_number = ""

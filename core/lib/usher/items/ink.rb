@@ -64,7 +64,7 @@ module Usher
         line = here ? points : Usher::Ink::Points.new(on_paper)
         left = here ? eraser.cut(line, x - corner[0], y - corner[1]) : eraser.cut(line)
         return unless left
-        name = Digest::SHA256.hexdigest("#{id} #{left.join(' ')}")[0, 22]
+        name = Digest::SHA256.hexdigest(id + left.flatten.pack("G*"))[0, 22]
         left.each_with_index.map { |stretch, index| piece("#{name}-#{index}", line, here, *stretch) }
       end
 
@@ -142,7 +142,9 @@ module Usher
         along, down = (along + x).round(2), (down + y).round(2) if here
         own = { "id" => name, "points" => part, "corner" => [ left, top ], "span" => [ wide, high ], "stroke_width" => worn,
           "x" => along, "y" => down, "width" => wide, "height" => high, "angle" => 0 }
-        Ink.new(@values.merge(own), settled: true).outlined_as(path)
+        values = @values.merge(own)
+        values.delete("corner") if left.zero? && top.zero?
+        Ink.new(values, settled: true).outlined_as(path)
       end
 
       # The stroke width as it is now, as a value.

@@ -13,7 +13,9 @@ module Usher
         def attribute(name, type, default: :none, spare: false)
           key = name.to_s.freeze
           own_attributes[key] = Attribute.new(key, type, default, spare)
-          class_eval %(# frozen_string_literal: true\ndef #{name} = @values["#{name}"]), __FILE__, __LINE__ # a block would not be compiled
+          const_set("USUAL_#{name.upcase}", default) if spare
+          read = spare ? %(@values.fetch("#{name}", #{self}::USUAL_#{name.upcase})) : %(@values["#{name}"])
+          class_eval "# frozen_string_literal: true\ndef #{name} = #{read}", __FILE__, __LINE__ # a block would not be compiled
         end
 
         # All of them by name, the inherited ones first; a kind may declare one anew.
@@ -43,16 +45,16 @@ module Usher
         end
 
         # As stored: checked when it came, so not again.
-        def restore(values) = new(defaults.merge(values.except("kind")), settled: true)
+        def restore(values) = new(thinned(defaults.merge(values.except("kind"))), settled: true)
+
+        # Values without those that are spare and as usual.
+        def thinned(values) = values.reject { |name, value| left_out.key?(name) && left_out[name] == value }
 
         # What of PAINTS it has, in one line; nil for nothing.
         def paints = @paints ||= (PAINTS & attributes.keys).join(" ").then { |names| names unless names.empty? }
 
-        # How things are usually handled, by attribute.
-        def usual = @usual ||= defaults.slice(*Handled::NAMES)
-
         # What is not stored where it is so.
-        def left_out = @left_out ||= usual.merge(defaults.slice(*attributes.values.select(&:spare).map(&:name)))
+        def left_out = @left_out ||= defaults.slice(*attributes.values.select(&:spare).map(&:name)).freeze
 
         private
 
@@ -87,8 +89,9 @@ module Usher
       # What a teacher may change about how it looks, by attribute.
       PAINTS = %w[stroke colour stroke_width dash heads fill card ground opacity tips].freeze
 
+      # settled: that they need no look any more, and are thinned.
       def initialize(values, settled: false)
-        @values = settled ? values : settle(values)
+        @values = settled ? values : self.class.thinned(settle(values))
       end
 
       # A new item with these attributes (string keys) changed; raises Invalid.
@@ -104,14 +107,10 @@ module Usher
 
       # All attributes with string keys, the kind among them: what is stored. How it is handled, and what is spare, is
       # left out where that is as usual.
-      def to_h
-        own = { "kind" => self.class.kind, **@values }
-        self.class.left_out.each { |name, default| own.delete(name) if own[name] == default }
-        own
-      end
+      def to_h = @values.merge("kind" => self.class.kind)
 
       # The same, with everything.
-      def all = { "kind" => self.class.kind, **@values }
+      def all = self.class.left_out.merge(to_h)
 
       def box = @box ||= Geometry::Box.new(x, y, width, height, angle).freeze
 

@@ -30,7 +30,7 @@ module Usher
       attribute :round, Types::Number.new(0..400), default: 0
       attribute :cleared, Types::Maybe.new(Types::Record.new(picture: Types::Number.new(1..2**53, digits: 0), colour: Types::Colour.new)), default: nil
       attribute :rubbed, Types::List.new(SWEEP, 0..400), default: []
-      attribute :hidden, Veil::TYPE, default: [] # parts of the whole picture; kept by Ties::Covers
+      attribute :hidden, Veil::TYPE, default: [], spare: true # parts of the whole picture; kept by Ties::Covers
 
       def draw
         drawn = Markup.tag("image", { href: Veil.address(picture, redacted? ? blank : []), **whole.to_h, preserveAspectRatio: "none", opacity: (opacity if opacity < 1), mask: ("url(##{mask_id})" if rubbed.any?) })

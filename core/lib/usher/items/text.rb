@@ -35,7 +35,7 @@ module Usher
 
       def settle(values)
         settled = super
-        lines = layout(settled)
+        lines = laid_out(settled)
         height = lines.height.round(2)
         return settled.merge("height" => height) unless settled["room"]
         broad = settled["align"] == "both" && lines.lines.size > 1 ? settled["room"] : lines.widest

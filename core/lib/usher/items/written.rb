@@ -86,14 +86,13 @@ module Usher
         values.merge("marks" => Usher::Text::Marks.within(values["marks"], length), "lists" => values["lists"].first(values["text"].count("\n") + 1))
       end
 
-      def layout(values = @values)
-        return @layout if @layout && values.equal?(@values)
+      def layout = @layout ||= laid_out(all)
+
+      def laid_out(values)
         looks = Usher::Text::Marks.looks(values["marks"], values["text"].length)
-        made = Usher::Text::Layout.new(values["text"], size: values["size"], width: line_room(values) - 2 * padding_of(values)[0], lists: values["lists"], leading: values["leading"], gap: values["gap"], hang: values["hang"], tab: values["tab"],
+        Usher::Text::Layout.new(values["text"], size: values["size"], width: line_room(values) - 2 * padding_of(values)[0], lists: values["lists"], leading: values["leading"], gap: values["gap"], hang: values["hang"], tab: values["tab"],
           scales: (looks.map { |look| look.fetch("scale", 1) } if values["marks"].any? { |mark| mark["scale"] }),
           advances: Usher::Text::Marks.advances(values["text"], looks, font: values["font"], bold: values["bold"], italic: values["italic"], tracking: values["tracking"]))
-        @layout = made if values.equal?(@values)
-        made
       end
 
       # Page units that its lines may have, with what is between the box and them.

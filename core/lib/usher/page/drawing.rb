@@ -14,9 +14,11 @@ module Usher
       # What is made of numbers and ids alone is written as it is: an eraser may ask for hundreds (bench/erase).
       def item(placed, seq)
         item = placed.item
-        own = %(id="item-#{item.id}" data-item="#{item.id}" data-kind="#{item.class.kind}" data-seq="#{seq}" data-z="#{Markup.number(placed.z)}" data-box="#{box(item)}")
+        x, y = Markup.number(item.x), Markup.number(item.y)
+        box = "#{x} #{y} #{Markup.number(item.width)} #{Markup.number(item.height)} #{Markup.number(item.angle)}"
+        own = %(id="item-#{item.id}" data-item="#{item.id}" data-kind="#{item.class.kind}" data-seq="#{seq}" data-z="#{Markup.number(placed.z)}" data-box="#{box}")
         more = Markup.attributes(item.hints, "data-")
-        %(<g #{own}#{more} role="img" aria-label="#{Markup.escape(item.label)}" transform="#{transform(item)}">#{item.draw}#{Marks.draw(item)}</g>)
+        %(<g #{own}#{more} role="img" aria-label="#{Markup.escape(item.label)}" transform="#{transform(item, x, y)}">#{item.draw}#{Marks.draw(item)}</g>)
       end
 
       # The same without what covers hide, nil where that is no different.
@@ -43,14 +45,13 @@ module Usher
         image.sub(/href="[^"]*"/) { %(href="#{Markup.escape(address)}") }
       end
 
-      def transform(item)
-        move = "translate(#{Markup.number(item.x)} #{Markup.number(item.y)})"
+      # x, y: of the item, as they are written.
+      def transform(item, x = Markup.number(item.x), y = Markup.number(item.y))
+        move = "translate(#{x} #{y})"
         return move if item.angle.zero?
         "#{move} rotate(#{Markup.number(item.angle)} #{Markup.number(item.width / 2.0)} #{Markup.number(item.height / 2.0)})"
       end
-
-      def box(item) = "#{Markup.number(item.x)} #{Markup.number(item.y)} #{Markup.number(item.width)} #{Markup.number(item.height)} #{Markup.number(item.angle)}"
-      private_class_method :shown, :box
+      private_class_method :shown
     end
   end
 end

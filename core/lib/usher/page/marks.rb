@@ -8,7 +8,7 @@ module Usher
       module_function
 
       # SVG in the item's own units.
-      def draw(item) = [ (opens(item) if item.link && item.signed), (pile(item) if item.pile), (seen(item) unless item.audience == "both") ].join
+      def draw(item) = "#{opens(item) if item.link && item.signed}#{pile(item) if item.pile}#{seen(item) unless item.audience == "both"}"
 
       # An arrow out of a circle, at the top right corner; a mouth of sound where it is read aloud.
       def opens(item)
