@@ -59,7 +59,7 @@ module Page::Log
   end
 
   def keep_prepared(outcome, layer)
-    keep(outcome.put, layer).tap { layer.items.where(page_id: id).keyed(outcome.gone).delete_all if outcome.gone.any? }
+    keep(outcome.put, layer).tap { Item.where(page_id: id, layer_id: layer.id).keyed(outcome.gone).delete_all if outcome.gone.any? }
   end
 
   # In a layer over others only what differs from below is kept: what is put back as it is there has no row any
