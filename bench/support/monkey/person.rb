@@ -3,6 +3,7 @@ module Monkey
   class Person
     WATCH = File.read(File.expand_path("watch.js", __dir__)).freeze
     SETTLE = 0.35 # seconds that a step is given
+    FLING = 3 # seconds
     WORDS = [ "tide", "Ebbe & Flut", "3/4", "<b>rope</b>", "🐟 fish", "x" * 130, "ترس", "   " ].freeze
     KEYS = [ "Escape", "Enter", "Delete", "Backspace", "Tab", "ArrowLeft", "ArrowRight", "ArrowUp", "PageDown", "PageUp", " ", "a", "b", "e", "p", "t", "u", "z", "?", "+", "-", "." ].freeze
     CODES = { " " => "Space", "Escape" => "Escape" }.freeze
@@ -91,10 +92,14 @@ module Monkey
     def tap_control
       control = js("monkey.controls()").sample(random: random) or return tap
       js("Object.assign(monkey, { changes: 0, here: true }) && true")
-      random.rand < 0.5 || control["file"] ? mouse([ [ control["x"], control["y"] ] ]) : touch([ [ [ control["x"], control["y"] ] ] ])
-      @tapped = control["name"] unless control["idle"] || control["file"] || @offline
+      finger = random.rand >= 0.5 && !control["file"]
+      @tapped = control["name"] unless control["idle"] || control["file"] || @offline || (finger && flung?)
+      finger ? touch([ [ [ control["x"], control["y"] ] ] ]) : mouse([ [ control["x"], control["y"] ] ])
       "taps #{control['name']}"
     end
+
+    # Whether a page may still run on from a finger: a browser takes the next tap to stop it, also where nothing moves.
+    def flung? = @swept && Process.clock_gettime(Process::CLOCK_MONOTONIC) - @swept < FLING
 
     # With where the browser says that it came from; nothing where that is a script of the driver's own, which has no address.
     def told(words)
@@ -228,6 +233,7 @@ module Monkey
         sleep pause if pause.positive?
       end
       cdp("Input.dispatchTouchEvent", type: "touchEnd", touchPoints: [])
+      @swept = Process.clock_gettime(Process::CLOCK_MONOTONIC) if hands.any? { |hand| hand.size > 1 }
     end
 
     def stroke(key, modifiers: 0)
