@@ -94,7 +94,7 @@ module Fidelity
       Dir.mktmpdir do |folder|
         pdf = Office.convert(@path, "pdf", folder, how: Office::WHOLE) or next
         references = papers(pdf)
-        imported.each_with_index { |page, index| references[index] && yield(Page.new(shown(page), references[index], words_of(pdf, index + 1), page.items.reload.flat_map { |row| row.placed.item.words.to_s.split })) }
+        imported.each_with_index { |page, index| references[index] && yield(Page.new(shown(page), references[index], words_of(pdf, index + 1), page.items.reload.flat_map { |row| row.placed.item.words.to_s.delete("\u200e\u200f").split })) }
       end
     end
 

@@ -669,10 +669,31 @@ class SlidesTest < CoreTest
   end
 
   def test_words_that_run_to_the_left_begin_on_the_right
-    words = ->(attributes) { pptx_slide(Decks.shape(at: [ 10, 10, 300, 60 ], paragraphs: %(<a:p><a:pPr #{attributes}/><a:r><a:t>ים</a:t></a:r></a:p>))).items.find { |item| item["text"] }["align"] }
-    assert_equal %w[left right left middle], [ "", 'rtl="1"', 'rtl="1" algn="l"', 'rtl="1" algn="ctr"' ].map { |attributes| words.(attributes) }
-    styled = ->(more) { odp_slide('<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:p text:style-name="P1">ים</text:p></draw:text-box></draw:frame>', styles: %(<style:style style:name="P1" style:family="paragraph"><style:paragraph-properties #{more}/></style:style>)).items[0]["align"] }
-    assert_equal %w[left right right left], [ "", 'style:writing-mode="rl-tb"', 'style:writing-mode="rl-tb" fo:text-align="start"', 'style:writing-mode="rl-tb" fo:text-align="end"' ].map { |more| styled.(more) }
+    written = ->(slide) { Usher::Items.build(slide.items.find { |item| item["text"] }).then { |item| item.draw[/<text x="(\S+)" [^>]*?text-anchor="(\w+)"( direction="rtl")?/] && [ $1.to_f.zero? ? "left" : "right", $2, !$3.nil?, item.lines.first.marker ] } }
+    shown = ->(attributes, text, sign = "") { written.(pptx_slide(Decks.shape(at: [ 10, 10, 300, 60 ], paragraphs: %(<a:p><a:pPr #{attributes}>#{sign}</a:pPr><a:r><a:t>#{text}</a:t></a:r></a:p>)))) }
+    [ "ים", "Tide", "12" ].each do |text|
+      assert_equal [ "right", "start", true, nil ], shown.('rtl="1"', text), text
+      assert_equal [ "right", "start", true, nil ], shown.('rtl="1" algn="r"', text), text
+      assert_equal [ "left", "end", true, nil ], shown.('rtl="1" algn="l"', text), text
+      assert_equal [ "left", "start", false, nil ], shown.("", text), text
+      assert_equal [ "right", "end", false, nil ], shown.('algn="r"', text), text
+      assert_equal [ "right", "middle", true, nil ], shown.('rtl="1" algn="ctr"', text), text
+    end
+    signed = pptx_slide(Decks.shape(at: [ 10, 10, 300, 60 ], paragraphs: %(<a:p><a:pPr marL="342900" indent="-342900" rtl="1"><a:buChar char="•"/></a:pPr><a:r><a:t>Tide</a:t></a:r></a:p>))).items.find { |item| item["text"] }
+    sign, words = Usher::Items.build(signed).draw.scan(/<text x="(\S+?)"/).map { |found| found[0].to_f }
+    assert_operator sign, :>, words, "the sign is on the right of its words"
+    styled = ->(more, text = "ים") { written.(odp_slide(%(<draw:frame svg:x="0pt" svg:y="0pt" svg:width="200pt" svg:height="40pt"><draw:text-box><text:p text:style-name="P1">#{text}</text:p></draw:text-box></draw:frame>), styles: %(<style:style style:name="P1" style:family="paragraph"><style:paragraph-properties #{more}/></style:style>))) }
+    [ "ים", "Tide" ].each do |text|
+      assert_equal %w[left right right left], [ "", 'style:writing-mode="rl-tb"', 'style:writing-mode="rl-tb" fo:text-align="start"', 'style:writing-mode="rl-tb" fo:text-align="end"' ].map { |more| styled.(more, text)[0] }, text
+    end
+  end
+
+  def test_each_line_of_a_paragraph_reads_as_it_says
+    lines = %(<a:r><a:t>Tide</a:t></a:r><a:br/><a:r><a:t>12 </a:t></a:r><a:r><a:t>ים</a:t></a:r><a:br/><a:r><a:t> </a:t></a:r>)
+    text = ->(attributes) { pptx_slide(Decks.shape(at: [ 10, 10, 300, 90 ], paragraphs: "<a:p><a:pPr #{attributes}/>#{lines}</a:p>")).items.find { |item| item["text"] }["text"].rstrip }
+    assert_equal [ "\u200FTide\n12 ים", "Tide\n\u200E12 ים" ], [ text.('rtl="1"'), text.("") ]
+    mixed = pptx_slide(Decks.shape(at: [ 10, 10, 300, 90 ], paragraphs: '<a:p><a:pPr rtl="1"/><a:r><a:t>High </a:t></a:r><a:r><a:rPr b="1"/><a:t>tide</a:t></a:r></a:p><a:p><a:pPr rtl="1"/></a:p>')).items.find { |item| item["text"] }
+    assert_equal [ "High tide", "right" ], [ mixed["text"].rstrip, mixed["align"] ], "parts that look different stay in their order"
   end
 
   def test_a_picture_in_an_ellipse_is_as_round_as_it_can_be

@@ -126,6 +126,12 @@ class LayoutTest < CoreTest
     assert_equal [ "a   b" ], lines("a   b")
   end
 
+  def test_a_sign_that_nobody_sees_says_how_a_paragraph_reads
+    reads = ->(text) { Usher::Text::Layout.new(text, size: 40, width: 900, advances: Usher::Text::Marks.advances(text, Usher::Text::Marks.looks([], text.length), font: "read", bold: false, italic: false)).lines.map(&:rtl) }
+    assert_equal [ false, true, false, true, true, false ], reads.("Tide\nים\n\u200Eים\n\u200FTide\n\u200F12\n12")
+    assert_equal Usher::Text::Faces.fetch("read").width("Tide"), Usher::Text::Faces.fetch("read").width("\u200FTi\u00ADde\u200E")
+  end
+
   def test_faces_measure_what_they_have
     assert_in_delta FACE.width("tide") * 2, FACE.width("tidetide"), 1e-9
     assert_operator Usher::Text::Faces.fetch("read", bold: true).width("tide"), :>, FACE.width("tide")

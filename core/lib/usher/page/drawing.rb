@@ -4,7 +4,7 @@ module Usher
     module Drawing
       # The number of the renderer: higher whenever the same item is drawn otherwise than before. Pages drawn by
       # an older one are drawn anew (see Page::Redrawing in the app).
-      RENDERER = 12
+      RENDERER = 13
       IMAGE = %r{<image [^>]*?href="#{Veil::ADDRESS}"[^>]*?(?:/>|></image>)}
 
       module_function

@@ -18,7 +18,7 @@ module Usher
       # The width of a line of text in ems. No kerning: it makes ordinary text 0.25 % too wide, never too narrow.
       def width(text) = text.each_char.sum { |char| advance(char) }
 
-      # The width of one character in ems; marks that sit on the letter before have none.
+      # The width of one character in ems; marks that sit on the letter before have none, nor has what is not seen.
       def advance(char) = @advances[char] ||= measure(char)
 
       def covers?(char) = @map[char.ord] != 0
@@ -26,7 +26,7 @@ module Usher
       private
 
       def measure(char)
-        return 0.0 if char.match?(/\p{Mn}/)
+        return 0.0 if char.match?(/[\p{Mn}\p{Cf}]/)
         return @figures.own(char) if @figures && char.between?("0", "9")
         (@faces.find { |one| one.covers?(char) } || self).own(char)
       end

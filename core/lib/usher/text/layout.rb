@@ -21,8 +21,9 @@ module Usher
       HANG = 1.5 # ems before the text of a list
       TAB = 2 # ems from one tab stop to the next
       NEAREST = 0.25 # ems to a stop, or it is the next one
-      RIGHT_TO_LEFT = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/
-      STRONG = /[[:alpha:]]/
+      RIGHT_TO_LEFT = /[\u200F\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/
+      READING = { true => "\u200F", false => "\u200E" }.freeze # signs that nobody sees: what begins with them reads from the right, or not
+      STRONG = /[[:alpha:]\u200E\u200F]/ # the first of a paragraph says how it reads (Unicode Standard Annex 9)
       HYPHEN = /[-\u2010\u2013]/
       IDEOGRAPH = /[\p{Han}\p{Hiragana}\p{Katakana}ー][、。，．！？：；）」』】》〉”’…]*+/ # with what closes behind it
       PIECE = /\S*?(?:[[:alpha:]]#{HYPHEN}(?=[[:alpha:]])|#{IDEOGRAPH}(?=\S))|\S+/ # of a line, that stays whole where there is room

@@ -13,12 +13,12 @@ module Usher
           def look = [ bold, italic, colour ]
           def tabbed? = text.include?("\t")
         end
-        # align: one of Items::Written::ALIGNS; list: one of Text::Layout::LISTS; indent: points before its sign, or its
+        # align: one of Items::Written::ALIGNS, as it is seen; rtl: whether it is meant to read from the right; list: one of Text::Layout::LISTS; indent: points before its sign, or its
         # first line; hang: points that its words stand behind the sign, nil for the usual; leading: from one line to
         # the next, in lines that have all room they need; before, after: points between it and its neighbours.
         # sign_colour: of its sign, "#rrggbb", nil for that of its words; sign_size: of its sign, in ems of its words; number: that it
         # has in a list that counts; tab: points from one tab stop to the next, counted from where its words begin, nil for the usual.
-        Paragraph = Struct.new(:runs, :align, :list, :number, :sign_colour, :sign_size, :tab, :indent, :hang, :leading, :before, :after, keyword_init: true) do
+        Paragraph = Struct.new(:runs, :align, :rtl, :list, :number, :sign_colour, :sign_size, :tab, :indent, :hang, :leading, :before, :after, keyword_init: true) do
           def text = runs.map(&:text).join
 
           # The run that most of its letters look like; asked for many times while lines are tried.
@@ -28,6 +28,10 @@ module Usher
             @main ||= runs.group_by { |run| [ run.size, run.face, run.tracking ] }.max_by { |_, same| same.sum { |run| run.text.length } + 0.1 }.last.first
           end
 
+          def from_right? = text.strip.empty? ? rtl : Words.from_right?(text)
+
+          # The side at which its lines begin is "left" to a text that reads from the right too.
+          def side = from_right? ? { "left" => "right", "right" => "left" }.fetch(align, align) : align
 
           # The first that is in it.
           def jump = runs.map(&:link).grep(Jump).first
@@ -37,7 +41,7 @@ module Usher
           def leading = (self[:leading] || 1).clamp(0.5, 4)
           def sign_size = (self[:sign_size] || 1).clamp(0.25, 4)
           def stance = [ align, indent.round, hang&.round, leading.round(1) ]
-          def kind = [ size.round(1), main.face, align, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1), sign_colour, sign_size, tab&.round, jump ] # tab: of those alone that have one in them
+          def kind = [ size.round(1), main.face, align, from_right?, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1), sign_colour, sign_size, tab&.round, jump ] # tab: of those alone that have one in them
         end
 
         SMALLER = (30..50).map { |share| share / 50.0 }.reverse.freeze # tried in turn
@@ -54,6 +58,18 @@ module Usher
         ALIKE = 0.02 # by which sizes may differ and be one
         MOST_COLUMNS = 9
         LONGEST = 9_000 # characters of one item, from which on each paragraph is one
+
+        # These runs so that each of their lines reads from the right (rtl) or not, whatever letters it begins with. What looks
+        # different in one line stays as its letters are: not everything that draws SVG orders such parts together.
+        def self.reading(runs, rtl)
+          runs.slice_after { |run| run.text.end_with?("\n") }.flat_map do |line|
+            text = line.map(&:text).join
+            next line if text.strip.empty? || from_right?(text) == rtl || line.map { |run| run.to_h.except(:text) }.uniq.size > 1
+            [ line.first.dup.tap { |run| run.text = Text::Layout::READING.fetch(rtl) + run.text }, *line.drop(1) ]
+          end
+        end
+
+        def self.from_right?(text) = text[Text::Layout::STRONG]&.match?(Text::Layout::RIGHT_TO_LEFT) || false
 
         # above: how far letters stand above the line, below 0 under it.
         def self.shift(above) = (above.positive? ? "super" : "sub" unless above.zero?)
@@ -214,7 +230,7 @@ module Usher
         def across(block, wide, scale)
           indent = [ block.first.indent * scale, wide * 0.6 ].min
           more = kerned(block, wide - indent)
-          { "x" => indent - more * { "middle" => 0.5, "right" => 1 }.fetch(block.first.align, 0), "width" => wide - indent + more }
+          { "x" => (block.first.from_right? ? 0 : indent) - more * { "middle" => 0.5, "right" => 1 }.fetch(block.first.align, 0), "width" => wide - indent + more }
         end
 
         # How much broader a line is for letters that are measured too wide.
@@ -225,7 +241,7 @@ module Usher
           look = runs.select(&:size).group_by(&:look).max_by { |_, same| same.sum { |run| run.text.length } }.first
           main = block.first.main
           size = (main.size * scale).clamp(LEAST, 400).round(1)
-          { "text" => runs.map(&:text).join, "size" => size, "font" => main.font, "align" => block.first.align, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main),
+          { "text" => runs.map(&:text).join, "size" => size, "font" => main.font, "align" => block.first.side, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main),
             "lists" => lists(block), "leading" => leading(block), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
             "hang" => hang(block, main.size), "tab" => tab(block, main.size), "sign_colour" => block.first.sign_colour, "sign_size" => block.first.sign_size.round(3), "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
         end

@@ -124,9 +124,9 @@ module Usher
           runs = pieces(node, own, level)
           runs = [ run("", own, level) ] if runs.empty?
           before, after = %w[margin-top margin-bottom].map { |side| Node.points(said(own, level, side)) }
-          side, hang = align(own, level), -Node.points(said(own, level, "text-indent")).to_f
-          hanging = level.zero? && %w[left both].include?(side) && hang.positive? && hang <= Node.points(said(own, level, "margin-left")).to_f
-          Words::Paragraph.new(runs: runs, align: side, list: hanging ? "hanging" : "none", tab: (tab(own, level) if runs.any?(&:tabbed?)), hang: (hang if hanging), indent: indent(own, level), leading: leading(own, level, runs.max_by(&:size)), before: before, after: after)
+          side, rtl, hang = align(own, level), rtl?(own, level), -Node.points(said(own, level, "text-indent")).to_f
+          hanging = level.zero? && [ rtl ? "right" : "left", "both" ].include?(side) && hang.positive? && hang <= Node.points(said(own, level, "margin-left")).to_f
+          Words::Paragraph.new(runs: Words.reading(runs, rtl), align: side, rtl: rtl, list: hanging ? "hanging" : "none", tab: (tab(own, level) if runs.any?(&:tabbed?)), hang: (hang if hanging), indent: indent(own, level), leading: leading(own, level, runs.max_by(&:size)), before: before, after: after)
         end
 
         # Points to the first tab stop, or between those that nobody has set (16.29.12, 20.415).
@@ -148,10 +148,12 @@ module Usher
           found.end_with?("%") ? found.to_f / 100 : Node.points(found)&./(run.size * run.face.line)
         end
 
+        def rtl?(own, level) = said(own, level, "writing-mode").to_s.start_with?("rl")
+
         # Start and end change sides where words run to the left.
         def align(own, level)
           side = said(own, level, "text-align")
-          return ALIGN.fetch(side, "left") unless said(own, level, "writing-mode").to_s.start_with?("rl")
+          return ALIGN.fetch(side, "left") unless rtl?(own, level)
           { "center" => "middle", "end" => "left", "left" => "left" }.fetch(side, "right")
         end
 

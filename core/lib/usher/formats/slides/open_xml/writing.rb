@@ -56,12 +56,12 @@ module Usher
           largest, list = pieces.max_by(&:size), list(looks)
           line = largest.size * largest.face.line
           left, first = %w[marL indent].map { |name| said(looks, name)&.to_f&./(OpenXml::POINT) }
-          list = "hanging" if list == "none" && first&.negative? && left.to_f >= -first && %w[left both].include?(align(looks))
+          list = "hanging" if list == "none" && first&.negative? && left.to_f >= -first && begins?(looks)
           if Text::Layout::SIGNS[list] && left && first.to_f >= 0 && pieces.any? { |run| !run.text.strip.empty? }
             pieces.unshift(sign(list, looks, pieces.first)) # nothing is between it and the words
             list = "none"
           end
-          Words::Paragraph.new(runs: pieces, align: align(looks), list: list, tab: (tab(looks, left.to_f + (list == "none" ? first.to_f : 0)) if pieces.any?(&:tabbed?)), number: (number(level, entry(looks)) unless pieces.all? { |run| run.text.strip.empty? }), indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), leading: distance(looks, "lnSpc", line)&./(line),
+          Words::Paragraph.new(runs: Words.reading(pieces, rtl?(looks)), align: align(looks), rtl: rtl?(looks), list: list, tab: (tab(looks, left.to_f + (list == "none" ? first.to_f : 0)) if pieces.any?(&:tabbed?)), number: (number(level, entry(looks)) unless pieces.all? { |run| run.text.strip.empty? }), indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), leading: distance(looks, "lnSpc", line)&./(line),
             before: distance(looks, "spcBef", largest.size), after: distance(looks, "spcAft", largest.size), **(Text::Layout.sign(list, 1) ? { sign_colour: sign_colour(looks), sign_size: sign_size(looks, pieces.first.size) } : {}))
         end
 
@@ -85,7 +85,11 @@ module Usher
         def part(share) = share.to_s.then { |value| value.end_with?("%") ? value.to_f / 100 : value.to_f / 100_000 }
 
         # Where nothing is said, words that run to the left begin on the right.
-        def align(looks) = said(looks, "algn")&.then { |side| ALIGN.fetch(side, "left") } || (yes?(said(looks, "rtl")) ? "right" : "left")
+        def align(looks) = said(looks, "algn")&.then { |side| ALIGN.fetch(side, "left") } || (rtl?(looks) ? "right" : "left")
+        def rtl?(looks) = yes?(said(looks, "rtl"))
+
+        # Whether its lines begin at the side from which it reads.
+        def begins?(looks) = [ rtl?(looks) ? "right" : "left", "both" ].include?(align(looks))
 
         def run(node, looks)
           case node.name
