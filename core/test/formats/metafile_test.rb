@@ -39,6 +39,23 @@ class MetafileTest < CoreTest
     [ "", "\xD7\xCD\xC6\x9A".b, wmf[0, 45], wmf + "\xFF".b * 9, wmf[0, 40] + "\xFF\xFF\xFF\xFF\x1D\x06".b ].each { |odd| assert_equal odd, Metafile::BlockFills.said(odd) }
   end
 
+  def test_parts_of_ellipses_lie_where_they_are
+    part = ->(kind) { wmf([ 11, kind, 30, 50, 10, 70, 50, 90, 10, 50 ]) } # of an ellipse from 50, 10 to 90, 50: from its top against the clock to its left side
+    points = ->(kind) { Metafile::Arcs.said(part.(kind)).byteslice(22 + 18 + 20 + 6..).unpack("s<*").then { |count, *found| found.first(2 * count).each_slice(2).to_a } }
+    assert_equal [ [ 70, 10 ], [ 50, 30 ] ], points.(0x0817).values_at(0, -1)
+    points.(0x0817).each { |x, y| assert_in_delta 20, Math.hypot(x - 70, y - 30), 0.8 }
+    assert_operator points.(0x0817).map(&:sum).min, :<, 75, "by the shorter way, at the upper left"
+    assert_equal [ [ 70, 10 ], [ 50, 30 ], [ 70, 30 ] ], points.(0x081A).values_at(0, -2, -1), "a pie has its middle"
+    assert_equal points.(0x0817), points.(0x0830)
+    assert_match(/<polyline fill="none"/, Metafile.svg(part.(0x0817)))
+    assert_match(/<(polygon|path)/, Metafile.svg(part.(0x081A)))
+    assert_operator Metafile::Arcs.said(part.(0x0817)).byteslice(22 + 12, 4).unpack1("V"), :>, 40, "the head knows the longest record"
+    flat = wmf([ 11, 0x0817, 30, 50, 10, 70, 50, 90, 50, 50 ])
+    assert_equal flat.byteslice(40..), Metafile::Arcs.said(flat).byteslice(40..)
+    [ wmf, "", "\xD7\xCD\xC6\x9A".b, wmf + "\xFF".b * 9 ].each { |odd| assert_equal odd, Metafile::Arcs.said(odd) }
+    20.times { |less| Metafile::Arcs.said(part.(0x0817)[0...-less - 1]) }
+  end
+
   # records: further ones, in words of 16 bits.
   def written(*records)
     made = ->(name) { [ 0x02FB, -12, 0, 0, 0, 400, 0, 0, 0, 0, *name.ljust(name.size.even? ? name.size + 2 : name.size + 1, "\0").unpack("s*") ] }

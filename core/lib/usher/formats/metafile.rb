@@ -7,6 +7,7 @@ module Usher
   module Formats
     # Pictures as lists of drawing commands (EMF, WMF), which office documents keep: as SVG, by libemf2svg and libwmf.
     module Metafile
+      autoload :Arcs, "usher/formats/metafile/arcs"
       autoload :BlockFills, "usher/formats/metafile/block_fills"
       autoload :Faces, "usher/formats/metafile/faces"
       autoload :Records, "usher/formats/metafile/records"
@@ -60,9 +61,9 @@ module Usher
 
       def by_file(bytes)
         Tempfile.create("usher-metafile", binmode: true) do |file|
-          file.write(BlockFills.said(bytes.b))
+          file.write(Arcs.said(BlockFills.said(bytes.b)))
           file.flush
-          Tool.run("wmf2svg", "--inline", "--wmf-ignore-nonfatal", "-o", "/dev/stdout", file.path, seconds: SECONDS)
+          Tool.run("wmf2svg", "--inline", "--wmf-ignore-nonfatal", "-o", "/dev/stdout", file.path, seconds: SECONDS).gsub("<polyline ", %(<polyline fill="none" )) # of which it says nothing
         end
       end
       private_class_method :unpacked, :by_file, :meant

@@ -18,6 +18,15 @@ module Usher
           end
           found << [ nil, bytes[at..].to_s ]
         end
+
+        # A file of other records (bytes, as they come from there): its head says in words how long it is, and the longest of them.
+        def joined(records)
+          head, *others, rest = records
+          at = head.bytesize - HEADER
+          head[at + 6, 4] = [ (HEADER + others.sum(&:bytesize)) / 2 ].pack("V")
+          head[at + 12, 4] = [ others.map(&:bytesize).max / 2 ].pack("V")
+          [ head, *others, rest ].join
+        end
       end
     end
   end
