@@ -47,6 +47,8 @@ class MetafileTest < CoreTest
     assert_operator points.(0x0817).map(&:sum).min, :<, 75, "by the shorter way, at the upper left"
     assert_equal [ [ 70, 10 ], [ 50, 30 ], [ 70, 30 ] ], points.(0x081A).values_at(0, -2, -1), "a pie has its middle"
     assert_equal points.(0x0817), points.(0x0830)
+    whole = Metafile::Arcs.said(wmf([ 11, 0x0817, 10, 70, 10, 70, 50, 90, 10, 50 ])).byteslice(22 + 18 + 20 + 6..).unpack("s<*").then { |count, *found| found.first(2 * count).each_slice(2).to_a }
+    assert_equal [ [ 70, 10 ], [ 70, 10 ] ], whole.values_at(0, -1), "a whole ellipse is closed"
     assert_match(/<polyline fill="none"/, Metafile.svg(part.(0x0817)))
     assert_match(/<(polygon|path)/, Metafile.svg(part.(0x081A)))
     assert_operator Metafile::Arcs.said(part.(0x0817)).byteslice(22 + 12, 4).unpack1("V"), :>, 40, "the head knows the longest record"

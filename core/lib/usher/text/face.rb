@@ -26,7 +26,7 @@ module Usher
       private
 
       def measure(char)
-        return 0.0 if char.match?(/[\p{Mn}\p{Cf}]/)
+        return 0.0 if char.match?(/[\p{Mn}\p{Default_Ignorable_Code_Point}]/)
         return @figures.own(char) if @figures && char.between?("0", "9")
         (@faces.find { |one| one.covers?(char) } || self).own(char)
       end

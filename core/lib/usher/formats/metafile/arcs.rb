@@ -31,7 +31,7 @@ module Usher
         # From one angle to a lesser one, against the clock as y goes down.
         def along(middle, radii, from, to)
           steps = ((from - to) / STEP).ceil
-          Array.new(steps + 1) { |step| (from + (to - from) * step / steps).then { |angle| [ middle[0] + radii[0] * Math.cos(angle), middle[1] + radii[1] * Math.sin(angle) ].map(&:round) } }.uniq
+          Array.new(steps + 1) { |step| (from + (to - from) * step / steps).then { |angle| [ middle[0] + radii[0] * Math.cos(angle), middle[1] + radii[1] * Math.sin(angle) ].map(&:round) } }.chunk_while { |one, other| one == other }.map(&:first) # not uniq: a whole ellipse ends where it began
         end
         private_class_method :spoken, :along
       end
