@@ -15,8 +15,8 @@ module Usher
       def self.settle(page, outcome)
         return outcome if outcome.put.empty? && outcome.gone.empty?
         overlay = Overlay.new(page)
+        return outcome if overlay.tied.empty? && outcome.put.none? { |placed| placed.item.tied? }
         overlay.add(outcome)
-        return outcome if overlay.tied.empty?
         notes = [ outcome.note, *ORDER.filter_map { |name| registry.fetch(name).new(overlay, outcome).settle } ].compact
         overlay.outcome(outcome.inverse, notes.first)
       end
