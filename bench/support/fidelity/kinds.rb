@@ -26,7 +26,7 @@ module Fidelity
     # Pages of a PDF as poppler draws them.
     def papers(pdf)
       Dir.mktmpdir do |folder|
-        system("pdftocairo", "-png", "-scale-to-x", (Look::WIDTH * 2).to_s, "-scale-to-y", "-1", pdf, File.join(folder, "page"), err: File::NULL)
+        system("pdftocairo", "-png", "-cropbox", "-scale-to-x", (Look::WIDTH * 2).to_s, "-scale-to-y", "-1", pdf, File.join(folder, "page"), err: File::NULL)
         Dir[File.join(folder, "*.png")].sort.map { |file| File.binread(file) }
       end
     end

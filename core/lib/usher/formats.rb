@@ -19,6 +19,7 @@ module Usher
 
     # A lesson as PDF, and the pages of others'.
     module Pdf
+      autoload :Blends, "usher/formats/pdf/blends"
       autoload :Reader, "usher/formats/pdf/reader"
       autoload :Writer, "usher/formats/pdf/writer"
     end

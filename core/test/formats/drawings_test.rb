@@ -10,6 +10,8 @@ class DrawingsTest < CoreTest
   def svg(inside, head = 'width="40" height="30"') = %(<svg #{SPACES} #{head}>#{inside}</svg>)
   def read(inside, head = 'width="40" height="30"') = Svg::Reader.read(svg(inside, head))
   def root(inside) = Nokogiri::XML(read(inside).svg).remove_namespaces!.root
+  # A page of a PDF with this on it, as poppler draws it.
+  def page(inside) = Usher::Formats::Tool.run("pdftocairo", "-svg", "-", "-", input: Usher::Formats::Pdf::Writer.write([ svg(inside, 'width="90" height="40"') ])).force_encoding("UTF-8")
   def looks(inside, name = "fill") = root(inside).xpath("//rect").map { |rect| rect[name] }
 
   def test_styles_hold_by_the_cascade
@@ -147,6 +149,25 @@ class DrawingsTest < CoreTest
     assert_raises(Svg::Reader::TooMuch) { read("<style>#{'g > rect{fill:red}' * 200}</style><rect/>") }
   end
 
+  def test_parts_mix_with_what_is_behind_them_as_they_are_said_to
+    mixed = ->(part, head = "") { Nokogiri::XML(read(%(#{head}<rect #{part}/>)).svg).at_css("rect").to_h }
+    multiplied = { "style" => "mix-blend-mode:multiply" }
+    assert_equal multiplied, mixed.('style="mix-blend-mode: multiply"')
+    assert_equal multiplied, mixed.('class="a"', "<style>.a { mix-blend-mode: multiply }</style>")
+    %w[mix-blend-mode:url(#a) mix-blend-mode:normal mix-blend-mode:multiply/**/;x].each { |said| assert_empty mixed.(%(style="#{said}")), said }
+  end
+
+  def test_what_is_marked_on_a_page_of_text_hides_no_words
+    words, marked = '<rect x="10" y="5" width="20" height="20"/>', '<rect width="60" height="40" fill="#ff0" style="mix-blend-mode:multiply"/>'
+    mixed = ->(svg) { Nokogiri::XML(svg).css("[style*=blend]").map { |node| [ node.name, node["style"] ] } }
+    multiplied = ->(*names) { names.map { |name| [ name, "mix-blend-mode:multiply" ] } }
+    whole = Usher::Formats::Pdf::Blends.read(page(words + marked))
+    assert_equal multiplied.("g", "use"), mixed.(Svg::Reader.read(whole).svg), "the clip mixes: it would keep what is in it to itself"
+    text = ->(blend) { Usher::Formats::Pdf::Blends.read(page(words).sub("fill:rgb", "comp-op:#{blend};fill:rgb")) }
+    [ Svg::TextPage, Svg::Reader ].each { |reader| assert_equal multiplied.("path"), mixed.(reader.read(text.("multiply"), largest: 100_000).svg) }
+    assert_empty mixed.(Svg::TextPage.read(text.("xor"), largest: 100_000).svg), "what browsers do not know"
+  end
+
   def test_how_large_it_is
     size = ->(head, inside = "") { read(inside, head).then { |clean| [ clean.width, clean.height, Nokogiri::XML(clean.svg).root["viewBox"] ] } }
     assert_equal [ 50.0, 20.0, "0 0 50 20" ], size.('viewBox="0 0 50 20"')
@@ -172,7 +193,7 @@ class DrawingsTest < CoreTest
   end
 
   def test_pages_of_text_are_read_at_once_and_alike
-    page = Usher::Formats::Tool.run("pdftocairo", "-svg", "-", "-", input: Usher::Formats::Pdf::Writer.write([ svg('<text x="2" y="20" font-size="9">Ebb &amp; flow</text><rect width="3" height="3"/>', 'width="90" height="40"') ])).force_encoding("UTF-8")
+    page = page('<text x="2" y="20" font-size="9">Ebb &amp; flow</text><rect width="3" height="3"/>')
     read = Svg::TextPage.read(page, largest: 100_000)
     other = Svg::Reader.read(page)
     assert_equal [ other.width, other.height ], [ read.width, read.height ]

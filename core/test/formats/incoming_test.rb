@@ -22,6 +22,20 @@ class IncomingTest < CoreTest
     end
   end
 
+  def test_a_paper_with_printers_marks_is_what_lies_within_them
+    whole = pdf("Ebb and flow")
+    wide, high = whole[%r{/MediaBox \[([^\]]*)}, 1].split.map(&:to_f).last(2)
+    cropped = whole.sub(%r{/MediaBox \[[^\]]*\]}) { |box| "#{box} /CropBox [ 20 30 #{wide} #{high} ]" }
+    left, top = reading(whole) { |reader| reader.sheet(1).lines.first }
+    place = [ (left * wide - 20) / (wide - 20), top * high / (high - 30) ]
+    reading(cropped) do |reader|
+      [ reader.sheet(1), reader.dotted(1, reader.sheet(1).lines) ].each do |sheet|
+        assert_in_delta (wide - 20) / (high - 30), sheet.width / sheet.height.to_f, 0.002
+        place.zip(sheet.lines.first) { |expected, there| assert_in_delta expected, there, 0.001, "the words are where they are seen" }
+      end
+    end
+  end
+
   def test_photos_inside_a_paper_stay_and_reach_nothing_outside
     dot = Usher::Formats::Png::Writer.write('<svg xmlns="http://www.w3.org/2000/svg" width="4" height="4"><rect width="4" height="4" fill="#f00"/></svg>', width: 4)
     inside = %(<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><image href="data:image/png;base64,#{[ dot ].pack('m0')}" width="9" height="9"/><image href="data:image/svg+xml;base64,PHN2Zy8+"/><image href="data:text/html,x"/></svg>)

@@ -12,8 +12,9 @@ module Usher
         DOTS = 150 # to an inch
         MOST_LINES = 2_000
         TOGETHER = 2 # pages at once: programs draw them
+        SEEN = "-cropbox" # what a page shows, without the printer's marks about it; a drawing is cut so anyway
 
-        # content: bytes; type: their media type; width, height in points; lines: [[left, top, width, height,
+        # content: bytes; type: their media type; width, height: of the page, in units of its own; lines: [[left, top, width, height,
         # words], ...] in shares of the page; sure: whether it looks as it does on paper for certain, as words and lines do;
         # of other drawings poppler's masks and blends may not come out.
         Sheet = Struct.new(:content, :type, :width, :height, :lines, :sure)
@@ -50,7 +51,7 @@ module Usher
         # The page as JPEG, with so many dots to an inch.
         def dots(number, density)
           Dir.mktmpdir("usher-page") do |folder|
-            poppler("pdftocairo", "-jpeg", "-r", density, "-singlefile", number..number, File.join(folder, "page"))
+            poppler("pdftocairo", "-jpeg", SEEN, "-r", density, "-singlefile", number..number, File.join(folder, "page"))
             File.binread(File.join(folder, "page.jpg"))
           end
         end
@@ -78,7 +79,7 @@ module Usher
 
         # nil where dots are lighter, or it cannot be kept safely.
         def drawn(number, lines)
-          svg = poppler("pdftocairo", "-svg", number..number, "-").force_encoding("UTF-8")
+          svg = Blends.read(poppler("pdftocairo", "-svg", number..number, "-").force_encoding("UTF-8"))
           return if svg.bytesize > LARGEST_DRAWING
           page = Svg::TextPage.read(svg, largest: LARGEST_DRAWING)
           read = page || Svg::Reader.read(svg, largest: LARGEST_DRAWING, parts: 60_000)
@@ -89,7 +90,7 @@ module Usher
 
         # Of each of these pages.
         def lines(numbers)
-          pages = Nokogiri::HTML(poppler("pdftotext", "-bbox-layout", numbers, "-").scrub).css("page")
+          pages = Nokogiri::HTML(poppler("pdftotext", "-bbox-layout", SEEN, numbers, "-").scrub).css("page")
           numbers.each_with_index.map { |_, index| pages[index] ? lines_of(pages[index]) : [] }
         rescue Tool::Failed
           numbers.map { [] }

@@ -14,7 +14,7 @@ module Usher
         PROPERTIES = %w[alignment-baseline baseline-shift clip-path clip-rule color color-interpolation color-interpolation-filters
                         direction display dominant-baseline fill fill-opacity fill-rule filter flood-color flood-opacity font-family
                         font-size font-stretch font-style font-variant font-weight image-rendering letter-spacing lighting-color
-                        marker-end marker-mid marker-start mask mask-type opacity overflow paint-order shape-rendering stop-color
+                        marker-end marker-mid marker-start mask mask-type mix-blend-mode opacity overflow paint-order shape-rendering stop-color
                         stop-opacity stroke stroke-dasharray stroke-dashoffset stroke-linecap stroke-linejoin stroke-miterlimit
                         stroke-opacity stroke-width text-anchor text-decoration text-rendering unicode-bidi vector-effect visibility
                         word-spacing writing-mode].to_set.freeze
@@ -29,6 +29,11 @@ module Usher
                         numOctaves seed stitchTiles].freeze
         ATTRIBUTES = (PROPERTIES.to_a + OWN + OF_FILTERS).to_set.freeze
 
+        # How a part mixes with what lies behind it (Compositing and Blending Level 1, 3.4.1), which is a style and never an attribute.
+        BLENDS = %w[multiply screen overlay darken lighten color-dodge color-burn hard-light soft-light difference exclusion hue saturation
+                    color luminosity].freeze
+        BLEND = "mix-blend-mode"
+
         # What takes a browser long, the more the larger it is.
         MOST = { "numOctaves" => 8, "order" => 15, "radius" => 200, "stdDeviation" => 2_000 }.freeze
         OUTWARD = /url\((?!\s*['"]?#)|javascript:|expression\(/i
@@ -37,6 +42,7 @@ module Usher
         def self.value?(name, value)
           return false unless ATTRIBUTES.include?(name)
           return value.split(/[\s,]+/).all? { |number| number.to_f.abs <= MOST[name] } if MOST.key?(name)
+          return BLENDS.include?(value) if name == BLEND
           name == "href" ? value.strip.start_with?("#") : !value.match?(OUTWARD)
         end
       end

@@ -123,6 +123,7 @@ module Usher
         end
 
         def finish(root)
+          root.xpath("//*[@#{Allowed::BLEND}]").each { |node| node["style"] = "#{Allowed::BLEND}:#{node.remove_attribute(Allowed::BLEND).value}" }
           width, height, box = Extent.of(root) { plain(root) }
           root["viewBox"], root["width"], root["height"] = box, width.to_s, height.to_s
           Result.new(plain(root), width, height, @dropped.tally.map { |(one, several), count| count > 1 ? "#{count} #{several}" : one })

@@ -30,8 +30,13 @@ module Usher
         def unstyled(text)
           known = {}
           text.gsub(/ style="([^"]*)"/) do
-            known[Regexp.last_match(1)] ||= Regexp.last_match(1).scan(Styles::DECLARED).filter_map { |name, value| %( #{name}="#{value.strip}") if Allowed::PROPERTIES.include?(name) }.join
+            known[Regexp.last_match(1)] ||= Regexp.last_match(1).scan(Styles::DECLARED).filter_map { |name, value| attribute(name, value.strip) }.join
           end
+        end
+
+        def attribute(name, value)
+          return unless Allowed::PROPERTIES.include?(name) && Allowed.value?(name, value)
+          name == Allowed::BLEND ? %( style="#{name}:#{value}") : %( #{name}="#{value}")
         end
 
         # Whether what is opened is closed, in its order; one root.
@@ -48,7 +53,7 @@ module Usher
           end
           open.empty? && roots == 1
         end
-        private_class_method :unstyled, :balanced?
+        private_class_method :unstyled, :attribute, :balanced?
       end
     end
   end
