@@ -157,6 +157,12 @@ class DrawingsTest < CoreTest
     %w[mix-blend-mode:url(#a) mix-blend-mode:normal mix-blend-mode:multiply/**/;x].each { |said| assert_empty mixed.(%(style="#{said}")), said }
   end
 
+  def test_a_drawing_in_a_page_mixes_with_nothing_else_of_it
+    inlined = ->(part) { Svg::Inlined.draw('<image width="40" height="30" href="x"/>', Svg::Inlined::DATA + [ read(part).svg ].pack("m0"), "d0-") }
+    assert_equal "isolation:isolate", Nokogiri::XML(inlined.('<rect style="mix-blend-mode:multiply"/>')).root["style"]
+    refute_includes inlined.("<rect/>"), "style"
+  end
+
   def test_what_is_marked_on_a_page_of_text_hides_no_words
     words, marked = '<rect x="10" y="5" width="20" height="20"/>', '<rect width="60" height="40" fill="#ff0" style="mix-blend-mode:multiply"/>'
     mixed = ->(svg) { Nokogiri::XML(svg).css("[style*=blend]").map { |node| [ node.name, node["style"] ] } }

@@ -8,6 +8,7 @@ module Usher
       module Inlined
         DATA = "data:image/svg+xml;base64,".freeze
         PLACE = %w[x y width height preserveAspectRatio].freeze
+        APART = "isolation:isolate".freeze # its parts mix with each other, as in an image, and not with the page
         REFERENCE = /url\(\s*["']?#([^)"']+)["']?\s*\)/
 
         module_function
@@ -17,6 +18,7 @@ module Usher
         def draw(image, address, name)
           root = Nokogiri::XML(address.delete_prefix(DATA).unpack1("m").force_encoding("UTF-8")).root
           root.traverse { |node| node.attribute_nodes.each { |attribute| rename(attribute, name) } if node.element? }
+          root["style"] = APART if root.at_xpath("//@style") # the only style of a cleaned drawing
           given = image.scan(/([\w:-]+)="([^"]*)"/).to_h.except("href")
           given.slice(*PLACE).each { |place, value| root[place] = value }
           around = given.except(*PLACE)
