@@ -89,7 +89,7 @@ const own = {
     this.choose(number)
     if (!this.placed(this.rows[number]))
       this.rows[number].cells[PLACE].text = this.areas ? `${this.simple} ${MIDDLE.area}` : MIDDLE.point
-    requestAnimationFrame(() => setTimeout(() => this.pin(number)?.focus())) // x-show shows with the next frame
+    this.$nextTick(() => this.pin(number)?.focus())
   },
   get simple() {
     return this.shape === "outline" ? "rectangle" : this.shape
