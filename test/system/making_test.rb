@@ -186,9 +186,9 @@ class MakingTest < ApplicationSystemTestCase
     eventually { page.evaluate_script("document.querySelector('[data-frame] img')?.naturalWidth > 0") }
   end
 
-  # Into the row that waits for it.
+  # Into the row that waits for it, which is empty: the one before may have the focus a moment longer.
   def type(word)
-    eventually { page.evaluate_script("document.activeElement.matches('#maker tbody input')") }
+    eventually { page.evaluate_script("document.activeElement.matches('#maker tbody input') && !document.activeElement.value") }
     active.send_keys(word)
   end
 
