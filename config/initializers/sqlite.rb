@@ -61,7 +61,17 @@ ActiveSupport.on_load(:active_record) do
 
     private
 
-    def bind(statement, values, after) = values.each { |value| statement.bind_param(after += 1, type_cast(value)) }
+    # Without Rails' own look at each value, which took half as long as the statement.
+    def bind(statement, values, after)
+      values.each do |value|
+        plain = case value
+                when true then 1
+                when false then 0
+                else value
+                end
+        statement.bind_param(after += 1, plain)
+      end
+    end
 
     def turns = TURNS.compute_if_absent(@config[:database]) { Turns.new }
 

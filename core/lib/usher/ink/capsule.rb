@@ -12,14 +12,21 @@ module Usher
         @top, @bottom = [ @cy, @ey ].min - @radius, [ @cy, @ey ].max + @radius
       end
 
+      # What `covers?` found last.
+      attr_reader :from, :to
+
       # Left, top, right and bottom of its bounding box.
       def edges = @edges ||= [ @left, @top, @right, @bottom ].freeze
 
       # The same of the box around several.
       def self.around(capsules)
-        return capsules[0].edges if capsules.size == 1
-        left, top, right, bottom = capsules.map(&:edges).transpose
-        [ left.min, top.min, right.max, bottom.max ]
+        left, top, right, bottom = capsules[0].edges
+        capsules.each do |capsule|
+          west, north, east, south = capsule.edges
+          left, top = west < left ? west : left, north < top ? north : top
+          right, bottom = east > right ? east : right, south > bottom ? south : bottom
+        end
+        [ left, top, right, bottom ]
       end
 
       def inside?(x, y)
@@ -38,57 +45,56 @@ module Usher
       # Whether an upright box lies inside it.
       def around?(left, top, right, bottom) = inside?(left, top) && inside?(right, bottom) && inside?(left, bottom) && inside?(right, top)
 
-      # The part of the segment from (ax, ay) by (dx, dy) that it covers, as shares [from, to]; nil for none.
-      def covers(ax, ay, dx, dy)
+      # Whether it covers any of the segment from (ax, ay) by (dx, dy), and then which part: the shares `from` and `to`.
+      # Kept here and not answered with, because a list for each of them took as long as finding out (bench/erase).
+      def covers?(ax, ay, dx, dy)
         bx, by = ax + dx, ay + dy
-        return if (ax < @left && bx < @left) || (ax > @right && bx > @right) || (ay < @top && by < @top) || (ay > @bottom && by > @bottom)
-        return [ 0.0, 1.0 ] if inside?(ax, ay) && inside?(bx, by)
+        return false if (ax < @left && bx < @left) || (ax > @right && bx > @right) || (ay < @top && by < @top) || (ay > @bottom && by > @bottom)
+        return whole if inside?(ax, ay) && inside?(bx, by)
         square = dx * dx + dy * dy
-        return if square.zero?
-        from, to = meets(ax, ay, dx, dy, square)
-        from = 0.0 if from.negative?
-        to = 1.0 if to > 1
-        [ from, to ] if from <= to
+        return false if square.zero?
+        @from, @to = Float::INFINITY, -Float::INFINITY
+        px, py = ax - @cx, ay - @cy
+        disc(px, py, dx, dy, square)
+        disc(ax - @ex, ay - @ey, dx, dy, square)
+        band(px, py, dx, dy) unless @square.zero?
+        @from = 0.0 if @from < 0
+        @to = 1.0 if @to > 1
+        @from <= @to
       end
 
       private
 
-      # Where a + t d, endless, is in it: [from, to]; from is greater for nowhere.
-      def meets(ax, ay, dx, dy, square)
-        px, py, qx, qy = ax - @cx, ay - @cy, ax - @ex, ay - @ey
-        from, to = Float::INFINITY, -Float::INFINITY
-        if (half = half(px, py, dx, dy, square))
-          middle = -(px * dx + py * dy) / square
-          from, to = middle - half, middle + half
-        end
-        return [ from, to ] if @square.zero?
-        if (half = half(qx, qy, dx, dy, square))
-          middle = -(qx * dx + qy * dy) / square
-          from = middle - half if middle - half < from
-          to = middle + half if middle + half > to
-        end
-        low, high = band(px, py, dx, dy)
-        low && low <= high ? [ low < from ? low : from, high > to ? high : to ] : [ from, to ]
+      def whole
+        @from, @to = 0.0, 1.0
+        true
       end
 
-      # Half of what lies within the radius of the origin of the line through p along d, as a share of d; nil for none.
-      def half(px, py, dx, dy, square)
+      def widen(from, to)
+        @from = from if from < @from
+        @to = to if to > @to
+      end
+
+      # Where p + t d, endless, lies within the radius of the origin.
+      def disc(px, py, dx, dy, square)
         root = @reach * square - (px * dy - py * dx)**2
-        Math.sqrt(root) / square unless root.negative?
+        return if root < 0
+        half, middle = Math.sqrt(root) / square, -(px * dx + py * dy) / square
+        widen(middle - half, middle + half)
       end
 
-      # Where p + t d lies in the rectangle between both ends, as wide as the disc: [from, to], nil for nowhere.
+      # Where p + t d, endless, lies in the rectangle between both ends, as wide as the disc.
       def band(px, py, dx, dy)
         along, beside = dx * @dx + dy * @dy, dy * @dx - dx * @dy
         at, off, wide = px * @dx + py * @dy, py * @dx - px * @dy, @radius * @length
         return if along.zero? && !at.between?(0, @square) || beside.zero? && off.abs > wide
-        low, high = along.zero? ? [ -Float::INFINITY, Float::INFINITY ] : ends(-at / along, (@square - at) / along)
-        return [ low, high ] if beside.zero?
-        near, far = ends((-wide - off) / beside, (wide - off) / beside)
-        [ near > low ? near : low, far < high ? far : high ]
+        low, high = along.zero? ? -Float::INFINITY : -at / along, along.zero? ? Float::INFINITY : (@square - at) / along
+        low, high = high, low if low > high
+        near, far = beside.zero? ? low : (-wide - off) / beside, beside.zero? ? high : (wide - off) / beside
+        near, far = far, near if near > far
+        low, high = near > low ? near : low, far < high ? far : high
+        widen(low, high) if low <= high
       end
-
-      def ends(one, other) = one < other ? [ one, other ] : [ other, one ]
     end
   end
 end

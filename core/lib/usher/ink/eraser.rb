@@ -98,9 +98,9 @@ module Usher
         dx, dy = bx - ax, by - ay
         found = nil
         near.each do |capsule|
-          covered = capsule.covers(ax, ay, dx, dy) or next
-          return cover(first, first + 1) if covered[0] == 0 && covered[1] == 1
-          (found ||= []) << covered
+          next unless capsule.covers?(ax, ay, dx, dy)
+          return cover(first, first + 1) if capsule.from == 0 && capsule.to == 1
+          (found ||= []) << [ capsule.from, capsule.to ]
         end
         found&.sort!&.each { |from, to| cover(first + from, first + to) }
       end

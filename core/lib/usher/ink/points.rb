@@ -34,9 +34,9 @@ module Usher
       # The points from one position to another, with pressure and time at ends in between.
       def stretch(from, to)
         first, last = from.ceil, to.floor
-        head, tail = [ from, to ].map { |position| at(position) unless position % 1 == 0 }
+        head, tail = (at(from) if first > from), (at(to) if last < to)
         between = to_json.byteslice(starts[first], starts[last + 1] - starts[first] - 1) if first <= last
-        json = "[#{[ head && JSON.generate(head), between, tail && JSON.generate(tail) ].compact.join(',')}]"
+        json = "[#{written(head)}#{"," if head && between}#{between}#{"," if tail && (between || head)}#{written(tail)}]"
         part = Points.new(first <= last ? self[first..last] : [])
         part.unshift(head) if head
         part.push(tail) if tail
@@ -61,6 +61,9 @@ module Usher
       end
 
       private
+
+      # A point as JSON; nil as nothing.
+      def written(point) = point && "[#{point[0]},#{point[1]},#{point[2] || "null"},#{point[3] || "null"}]"
 
       # Where the JSON of each point begins, and where that of one more would.
       def starts

@@ -140,10 +140,10 @@ module Usher
         along, down = here ? [ (left - corner[0]).round(2), (top - corner[1]).round(2) ] : [ left, top ]
         path = outlined.stretch(from, to, along, down) if here && nib != "even"
         along, down = (along + x).round(2), (down + y).round(2) if here
-        own = { "id" => name, "points" => part, "corner" => [ left, top ], "span" => [ wide, high ], "stroke_width" => worn,
-          "x" => along, "y" => down, "width" => wide, "height" => high, "angle" => 0 }
-        values = @values.merge(own)
-        values.delete("corner") if left.zero? && top.zero?
+        values = @values.dup
+        values["id"], values["points"], values["span"], values["stroke_width"] = name, part, [ wide, high ], worn
+        values["x"], values["y"], values["width"], values["height"], values["angle"] = along, down, wide, high, 0
+        left.zero? && top.zero? ? values.delete("corner") : values["corner"] = [ left, top ]
         Ink.new(values, settled: true).outlined_as(path)
       end
 

@@ -45,7 +45,7 @@ module Usher
         end
 
         # As stored: checked when it came, so not again.
-        def restore(values) = new(thinned(defaults.merge(values.except("kind"))), settled: true)
+        def restore(values) = new(thinned(defaults.merge(values)), settled: true)
 
         # Values without those that are spare and as usual.
         def thinned(values) = values.reject { |name, value| left_out.key?(name) && left_out[name] == value }
@@ -91,7 +91,9 @@ module Usher
 
       # settled: that they need no look any more, and are thinned.
       def initialize(values, settled: false)
-        @values = settled ? values : self.class.thinned(settle(values))
+        values = self.class.thinned(settle(values)) unless settled
+        values["kind"] ||= self.class.kind
+        @values = values.freeze
       end
 
       # A new item with these attributes (string keys) changed; raises Invalid.
@@ -107,7 +109,7 @@ module Usher
 
       # All attributes with string keys, the kind among them: what is stored. How it is handled, and what is spare, is
       # left out where that is as usual.
-      def to_h = @values.merge("kind" => self.class.kind)
+      def to_h = @values
 
       # The same, with everything.
       def all = self.class.left_out.merge(to_h)
