@@ -61,15 +61,14 @@ ActiveSupport.on_load(:active_record) do
 
     private
 
-    # Without Rails' own look at each value, which took half as long as the statement.
-    def bind(statement, values, after)
-      values.each do |value|
-        plain = case value
-                when true then 1
-                when false then 0
-                else value
-                end
-        statement.bind_param(after += 1, plain)
+    def bind(statement, values, after) = values.each { |value| statement.bind_param(after += 1, plain(value)) }
+
+    # SQLite has no true and false. Rails' own look at each value took half as long as the statement.
+    def plain(value)
+      case value
+      when true then 1
+      when false then 0
+      else value
       end
     end
 
