@@ -16,7 +16,7 @@ export class LabelBar extends Part {
     super(parts)
     this.bar = bar
     this.looks = bar.querySelector(".looks")
-    new ResizeObserver(() => this.placeLooks()).observe(this.looks)
+    new MutationObserver(() => this.placeLooks()).observe(this.looks, { attributeFilter: ["hidden"], subtree: true })
     const { stage } = this.surface
     bar.addEventListener("pointerdown", event => (this.pressed = event))
     stage.addEventListener("pointermove", event => this.through(event), true)
