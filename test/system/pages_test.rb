@@ -24,10 +24,10 @@ class PagesTest < ApplicationSystemTestCase
     assert_equal [ "note" ], @lesson.pages.find_by(position: 3).items.pluck(:kind)
     click_button "Delete"
     eventually { order.exclude?(ids[0]) }
-    assert_accessible context: "all pages"
     click_button "Put back"
     eventually { order.include?(ids[0]) }
     assert_selector "#page-grid .grid-page", count: 6
+    assert_accessible context: "all pages"
     find("#page-grid [data-page='#{ids[3]}']").send_keys [ :alt, :arrow_left ]
     eventually { order.index(ids[3]) < order.index(ids[1]) || order.index(ids[3]) == 3 }
     find("#page-grid [data-page='#{ids[4]}']").double_click
