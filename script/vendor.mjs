@@ -93,7 +93,9 @@ for (const { package: name, stem, bold, range } of letters)
   }
 
 // The families that what comes from outside is written in, from Debian: their measures are those of the usual faces of
-// offices. A page fetches the cuts that it needs.
+// offices. A page fetches the cuts that it needs. What is typed in them stands on the same line as what is drawn
+// (Usher::Text::Layout::ASCENT).
+const stance = "ascent-override:95%;descent-override:29%;line-gap-override:0%;"
 const { range, cuts, families } = JSON.parse(readFileSync(join(root, "config/families.json"), "utf8"))
 const written = []
 for (const { font, family, files } of families)
@@ -104,7 +106,7 @@ for (const { font, family, files } of families)
     written.push(file)
     const style =
       (cut.includes("bold") ? "font-weight:700;" : "") + (cut.includes("italic") ? "font-style:italic;" : "")
-    faces.push(`@font-face{font-family:"${family}";src:url("/${font}${cut}.woff2");${style}font-display:swap}`)
+    faces.push(`@font-face{font-family:"${family}";src:url("/${font}${cut}.woff2");${style}${stance}font-display:swap}`)
   }
 
 // Debian's program does in one second what takes three in here; as many at a time as there are processors.

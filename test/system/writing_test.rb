@@ -172,6 +172,22 @@ class WritingTest < ApplicationSystemTestCase
     typed.zip(drawn).each { |one, other| one.zip(other).each { |before, after| assert_in_delta before, after, 2.5 } }
   end
 
+  test "in every face words stand where they stood before somebody typed" do
+    faces = Usher::Text::Faces::NAMES
+    lay @page, *faces.each_with_index.map { |font, index| { "kind" => "text", "id" => font, "x" => 200 + index % 2 * 600, "y" => 100 + index / 2 * 120, "width" => 500, "size" => 48, "text" => "Lamp room", "font" => font } }
+    middle = "(box => box.top + box.height / 2)(document.querySelector(arguments[0]).getBoundingClientRect())"
+    faces.each do |font|
+      assert_selector "#item-#{font} text", text: "Lamp room"
+      page.evaluate_async_script("document.fonts.ready.then(arguments[0])")
+      drawn = page.evaluate_script(middle, "#item-#{font} text")
+      find("#item-#{font} text").double_click
+      assert_selector ".typing-line", exact_text: "Lamp room"
+      assert_in_delta drawn, page.evaluate_script(middle, ".typing-line span"), 1, font
+      close
+      assert_no_selector ".typing"
+    end
+  end
+
   test "words behind a tab stand where they stood while they were typed" do
     lay @page, { "kind" => "text", "id" => "tides", "x" => 200, "y" => 200, "width" => 900, "size" => 48, "text" => "High water\t06:10\nEbb\t12:25", "tab" => 7 }
     assert_selector "#item-tides text", text: "12:25"
