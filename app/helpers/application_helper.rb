@@ -49,10 +49,13 @@ module ApplicationHelper
   def drawing(svg) = svg.html_safe
 
   # The import map of a device: only what it may ever want, a quarter of all. An old phone has its page sooner.
-  def device_importmap
-    map = JSON.parse(Rails.application.importmap.to_json(resolver: self))
-    map["imports"].slice!(*ModuleGraph.ever_from("device"))
-    map.to_json
+  def device_importmap = importmap_of { |imports| imports.slice(*ModuleGraph.ever_from("device")) }
+
+  # That of a board: without what only other pages begin with.
+  def board_importmap = importmap_of { |imports| imports.reject { |name, _| name.match?(%r{\A(?:desk|device|prompter|take)(?:/|\z)}) } }
+
+  def importmap_of
+    { imports: yield(JSON.parse(Rails.application.importmap.to_json(resolver: self))["imports"]) }.to_json
   end
 
   # What the page that comes next will want, fetched while somebody still types: an entry's modules and its styles.
