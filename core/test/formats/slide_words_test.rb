@@ -161,6 +161,16 @@ class SlideWordsTest < CoreTest
     assert_equal [ [ %w[discs], 0.45 ], [ %w[discs], nil ], [ %w[discs], nil ] ], found
   end
 
+  def test_signs_of_slides_keep_their_face
+    entry = ->(looks, list = '<a:buChar char="•"/>') { pptx(Decks.shape(at: [ 0, 0, 300, 90 ], paragraphs: %(<a:p><a:pPr>#{looks}#{list}</a:pPr><a:r><a:rPr><a:latin typeface="Calibri"/></a:rPr><a:t>Ebb</a:t></a:r></a:p>))).first["sign_font"] }
+    assert_equal "plain", entry.('<a:buFont typeface="Arial"/>')
+    assert_equal "plain", entry.('<a:buFont typeface="Arial"/>', '<a:buAutoNum type="arabicPeriod"/>')
+    [ "", "<a:buFontTx/>", '<a:buFont typeface="Calibri"/>', '<a:buFont typeface="Wingdings"/>', '<a:buFont typeface="Wingdings 2"/>' ].each { |looks| assert_nil entry.(looks), looks }
+    list = ->(face) { %(<text:list-style style:name="L"><text:list-level-style-bullet text:level="1" text:bullet-char="•"><style:text-properties #{face}/></text:list-level-style-bullet></text:list-style>) }
+    found = [ 'fo:font-family="Courier"', 'fo:font-family="OpenSymbol"', "" ].map { |face| odp(box('<text:list text:style-name="L"><text:list-item><text:p>Ebb</text:p></text:list-item></text:list>'), styles: list.(face)).first["sign_font"] }
+    assert_equal [ "code", nil, nil ], found
+  end
+
   def test_words_stand_behind_the_widest_sign_where_the_slide_leaves_less
     entries = '<a:p><a:pPr marL="63500" indent="-63500"><a:buAutoNum type="arabicPeriod"/></a:pPr><a:r><a:rPr sz="2000"/><a:t>Ebb</a:t></a:r></a:p>'
     hang = ->(count) { pptx(Decks.shape(at: [ 0, 0, 300, 400 ], paragraphs: entries * count)).first["hang"] }

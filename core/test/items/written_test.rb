@@ -135,6 +135,18 @@ class WrittenTest < CoreTest
     assert_raises(Usher::Invalid) { text.change("sign_size" => 5) }
   end
 
+  def test_signs_of_a_list_may_have_a_face_of_their_own
+    faces = ->(text) { Nokogiri::XML("<g>#{text.draw}</g>").css("text").select { |one| one.text == "•" }.map { |one| one["font-family"].to_s[/\A[^,]+/] } }
+    text = item("text", width: 400, text: "ebb\nflood", lists: %w[bullets bullets], font: "slim")
+    assert_equal [ nil, nil ], faces.(text), "as the text"
+    plain = text.change("sign_font" => "plain")
+    assert_equal [ "Liberation Sans" ] * 2, faces.(plain)
+    assert_nil plain.change("font" => "book").to_h["sign_font"], "they follow another face of the text"
+    assert_equal "plain", plain.change("size" => 40).to_h["sign_font"]
+    assert_equal "code", text.change("font" => "book", "sign_font" => "code").to_h["sign_font"]
+    assert_raises(Usher::Invalid) { text.change("sign_font" => "wobbly") }
+  end
+
   def test_words_behind_a_tab_stand_at_its_stop
     places = ->(**more) { Nokogiri::XML("<g>#{item('text', text: "ebb\t06:10", size: 40, width: 800, **more).draw}</g>").css("text").map { |one| [ one.text, one["x"].to_f ] } }
     assert_equal [ [ "ebb", 0.0 ], [ "06:10", 80.0 ] ], places.(), "two ems on"

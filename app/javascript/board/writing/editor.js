@@ -348,7 +348,8 @@ export class Editor extends Part {
   }
 
   change(looks) {
-    Object.assign(this.edited, looks, "colour" in looks && { sign_colour: null }) // a list's signs have it too
+    Object.assign(this.edited, looks)
+    for (const name of ["colour", "font"]) if (name in looks) this.edited[`sign_${name}`] = null // a list's signs have it too
     this.draw()
     this.bar.refresh()
   }
@@ -384,7 +385,8 @@ export class Editor extends Part {
       tracking,
       vertical,
       sign_colour,
-      sign_size
+      sign_size,
+      sign_font
     } = edited
     const width = edited.room ?? edited.width,
       before = (width - edited.width) * this.share() // what of the room lies before the box
@@ -411,12 +413,16 @@ export class Editor extends Part {
       textAlign: { middle: "center", right: "end" }[align] ?? "start",
       background: this.ground(height)
     })
-    area.style.setProperty("--signs", sign_colour ?? "")
-    area.style.setProperty("--sign-size", sign_size ?? 1)
-    if (leading) area.style.setProperty("--leading", leading)
-    if (hang) area.style.setProperty("--hang", `${hang}em`)
-    if (hang) area.style.setProperty("--sign", "start") // where a slide has said how far, its sign stands at the edge
-    if (gap) area.style.setProperty("--gap", `${gap * size}px`)
+    const own = {
+      "--signs": sign_colour,
+      "--sign-size": sign_size ?? 1,
+      "--sign-font": sign_font && `var(--font-${sign_font})`,
+      "--leading": leading,
+      "--hang": hang && `${hang}em`,
+      "--sign": hang && "start", // where a slide has said how far, its sign stands at the edge
+      "--gap": gap && `${gap * size}px`
+    }
+    for (const name in own) area.style.setProperty(name, own[name] || "")
     this.bar.place()
   }
 

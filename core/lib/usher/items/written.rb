@@ -10,7 +10,7 @@ module Usher
 
       # How a whole text looks, and what an editor of it has to know.
       ALIGNS = %w[left middle right both].freeze # both: lines reach from edge to edge, but for the last of a paragraph
-      LOOKS = %w[size font bold italic colour align leading gap hang tab tracking sign_colour sign_size].freeze
+      LOOKS = %w[size font bold italic colour align leading gap hang tab tracking sign_colour sign_size sign_font].freeze
 
       def self.even? = true
 
@@ -34,6 +34,7 @@ module Usher
       attribute :tracking, Types::Number.new(-0.2..5), default: 0, spare: true # ems between letters
       attribute :sign_colour, Types::Maybe.new(Types::Colour.new), default: nil, spare: true # of a list's signs; nil: as their entries begin
       attribute :sign_size, Types::Number.new(0.25..4), default: 1, spare: true # of a list's signs, in ems
+      attribute :sign_font, Types::Maybe.new(Types::Choice.new(*Usher::Text::Faces::NAMES)), default: nil, spare: true # of a list's signs; nil: as the text
 
       # What an editor starts from, as one value.
       def hints = redacted? ? super : super.merge("written" => JSON.generate(to_h.slice("text", "marks", "lists", *LOOKS, *own_looks)))
@@ -44,8 +45,8 @@ module Usher
         super.merge("size" => (size * across).clamp(8, 400))
       end
 
-      # With another colour its signs have that too.
-      def remade(set) = super(set.key?("colour") && !set.key?("sign_colour") ? set.merge("sign_colour" => nil) : set)
+      # With another colour or face its signs have that too.
+      def remade(set) = super(%w[colour font].select { |name| set.key?(name) }.to_h { |name| [ "sign_#{name}", nil ] }.merge(set))
 
       def label = "#{super}: #{aloud[0, 80]}"
 
@@ -147,7 +148,8 @@ module Usher
         look = looks[line.from] || {}
         close = line.indent != Usher::Text::Layout::HANG # as far as somebody has said, the sign stands at the edge
         off = across + (close ? 0 : (line.indent - 0.45) * size)
-        Markup.tag("text", { x: line.rtl ? width - off : off, y: baseline, "text-anchor": line.rtl ^ close ? "start" : "end", fill: sign_colour || look["colour"], "font-size": (sign_size * size unless sign_size == 1), **thick(look) }, Markup.escape(line.marker))
+        Markup.tag("text", { x: line.rtl ? width - off : off, y: baseline, "text-anchor": line.rtl ^ close ? "start" : "end", fill: sign_colour || look["colour"], "font-size": (sign_size * size unless sign_size == 1),
+          "font-family": (Usher::Text::Faces.family(sign_font) if sign_font), **thick(look) }, Markup.escape(line.marker))
       end
 
       # Page units by which letters of a look stand above the line.

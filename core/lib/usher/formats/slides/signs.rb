@@ -27,6 +27,9 @@ module Usher
           kind(DRAWN.find { |pattern, _| name.match?(pattern) }&.last || {}, char) || kind(KNOWN, PictureFaces.read(char, name.match?(ALIKE) ? LIKE : name)) || (char == "o" ? "rings" : "bullets")
         end
 
+        # Whether a face by this name has letters as others do, and not signs in their places.
+        def lettered?(name) = !(PictureFaces.known?(name) || name.to_s.match?(ALIKE) || DRAWN.any? { |pattern, _| name.to_s.match?(pattern) })
+
         def kind(signs, char) = signs.find { |_, chars| chars.include?(char) }&.first
         private_class_method :kind
       end

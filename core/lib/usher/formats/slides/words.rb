@@ -16,9 +16,10 @@ module Usher
         # align: one of Items::Written::ALIGNS, as it is seen; rtl: whether it is meant to read from the right; list: one of Text::Layout::LISTS; indent: points before its sign, or its
         # first line; hang: points that its words stand behind the sign, nil for the usual; leading: from one line to
         # the next, in lines that have all room they need; before, after: points between it and its neighbours.
-        # sign_colour: of its sign, "#rrggbb", nil for that of its words; sign_size: of its sign, in ems of its words; number: that it
-        # has in a list that counts; tab: points from one tab stop to the next, counted from where its words begin, nil for the usual.
-        Paragraph = Struct.new(:runs, :align, :rtl, :list, :number, :sign_colour, :sign_size, :tab, :indent, :hang, :leading, :before, :after, keyword_init: true) do
+        # sign_colour: of its sign, "#rrggbb", nil for that of its words; sign_size: of its sign, in ems of its words; sign_font: of its
+        # sign, one of Text::Faces, nil for that of its words; number: that it has in a list that counts; tab: points from one tab
+        # stop to the next, counted from where its words begin, nil for the usual.
+        Paragraph = Struct.new(:runs, :align, :rtl, :list, :number, :sign_colour, :sign_size, :sign_font, :tab, :indent, :hang, :leading, :before, :after, keyword_init: true) do
           def text = runs.map(&:text).join
 
           # The run that most of its letters look like; asked for many times while lines are tried.
@@ -40,8 +41,9 @@ module Usher
           def tallest = runs.select { |run| run.size == size }.map(&:face).max_by(&:line)
           def leading = (self[:leading] || 1).clamp(0.5, 4)
           def sign_size = (self[:sign_size] || 1).clamp(0.25, 4)
+          def sign_font = (self[:sign_font] unless self[:sign_font] == main.font)
           def stance = [ align, indent.round, hang&.round, leading.round(1) ]
-          def kind = [ size.round(1), main.face, align, from_right?, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1), sign_colour, sign_size, tab&.round, jump ] # tab: of those alone that have one in them
+          def kind = [ size.round(1), main.face, align, from_right?, indent.round, hang&.round, leading.round(2), main.tracking.to_f.round(1), sign_colour, sign_size, sign_font, tab&.round, jump ] # tab: of those alone that have one in them
         end
 
         SMALLER = (30..50).map { |share| share / 50.0 }.reverse.freeze # tried in turn
@@ -243,7 +245,7 @@ module Usher
           size = (main.size * scale).clamp(LEAST, 400).round(1)
           { "text" => runs.map(&:text).join, "size" => size, "font" => main.font, "align" => block.first.side, "bold" => look[0] || false, "italic" => look[1] || false, "colour" => look[2], "marks" => marks(runs, look, main),
             "lists" => lists(block), "leading" => leading(block), "gap" => (block[1] ? block[1].before * scale / size : 0).clamp(0, 10).round(2),
-            "hang" => hang(block, main.size), "tab" => tab(block, main.size), "sign_colour" => block.first.sign_colour, "sign_size" => block.first.sign_size.round(3), "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
+            "hang" => hang(block, main.size), "tab" => tab(block, main.size), "sign_colour" => block.first.sign_colour, "sign_size" => block.first.sign_size.round(3), "sign_font" => block.first.sign_font, "tracking" => (main.tracking.to_f * scale / size).clamp(-0.2, 5).round(3) }
         end
 
         # Ems from one line to the next, where nothing is said: of some that are higher than others, what they are together.
@@ -262,7 +264,7 @@ module Usher
           first = block.find { |one| one.hang && Text::Layout.sign(one.list, 1) }
           bare = block.find { |one| one.hang && one.list == "hanging" }
           return bare ? (bare.hang / size).clamp(LEAST_HANG, FARTHEST).round(2) : Text::Layout::HANG unless first
-          face = Text::Faces.fetch(first.main.font, bold: first.main.bold || false)
+          face = Text::Faces.fetch(first.sign_font || first.main.font, bold: first.main.bold || false)
           widest = block.map { |one| face.width(Text::Layout.sign(first.list, one.number || 1)) * first.sign_size }.max
           (first.hang / size).clamp(widest + APART, FARTHEST).round(2)
         end

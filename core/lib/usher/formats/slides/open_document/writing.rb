@@ -73,7 +73,10 @@ module Usher
             next if sign(look) == "none" || bare?(item)
             indent, hang = places(look)
             found[before].number = number(item, look, [ style, level ]) if Text::Layout::COUNTED.key?(sign(look)) && !found[before].text.strip.empty?
-            found[before].tap { |paragraph| paragraph.list, paragraph.sign_colour, paragraph.sign_size, paragraph.indent, paragraph.hang = sign(look), colour(look), sign_size(look), indent || paragraph.indent, hang }
+            found[before].tap do |paragraph|
+              paragraph.list, paragraph.indent, paragraph.hang = sign(look), indent || paragraph.indent, hang
+              paragraph.sign_colour, paragraph.sign_size, paragraph.sign_font = colour(look), sign_size(look), sign_font(look)
+            end
           end
         end
 
@@ -106,6 +109,12 @@ module Usher
 
         # In ems of its words; nil where nothing is said.
         def sign_size(look) = look&.at("text-properties")&.[]("font-size")&.then { |size| size.to_f / 100 if size.end_with?("%") && size.to_f.positive? }
+
+        # One of Text::Faces; nil: as its words.
+        def sign_font(look)
+          name = look&.at("text-properties")&.[]("font-family")
+          Fonts.of(name).font if name && Signs.lettered?(name)
+        end
 
         # Points before the sign of an entry, and from there to its words; nil where the level does not say it (20.124 and
         # 20.140).

@@ -62,7 +62,7 @@ module Usher
             list = "none"
           end
           Words::Paragraph.new(runs: Words.reading(pieces, rtl?(looks)), align: align(looks), rtl: rtl?(looks), list: list, tab: (tab(looks, left.to_f + (list == "none" ? first.to_f : 0)) if pieces.any?(&:tabbed?)), number: (number(level, entry(looks)) unless pieces.all? { |run| run.text.strip.empty? }), indent: left ? [ left + first.to_f, 0 ].max : level * STEP, hang: (-first if list != "none" && first&.negative?), leading: distance(looks, "lnSpc", line)&./(line),
-            before: distance(looks, "spcBef", largest.size), after: distance(looks, "spcAft", largest.size), **(Text::Layout.sign(list, 1) ? { sign_colour: sign_colour(looks), sign_size: sign_size(looks, pieces.first.size) } : {}))
+            before: distance(looks, "spcBef", largest.size), after: distance(looks, "spcAft", largest.size), **(Text::Layout.sign(list, 1) ? signed(looks, pieces.first.size) : {}))
         end
 
         # Points from where its words begin to the first tab stop, or between those that nobody has set.
@@ -145,6 +145,9 @@ module Usher
           sign.nil? || sign.name == "buNone" ? "none" : Signs.of(sign["char"], looks.filter_map { |look| Part.at(look, "buFont") }.first&.[]("typeface"))
         end
 
+        # How a sign looks before words so large, where it looks otherwise than they do.
+        def signed(looks, size) = { sign_colour: sign_colour(looks), sign_size: sign_size(looks, size), sign_font: sign_face(looks)&.font }
+
         # What stands before words that look so, as one of them.
         def sign(list, looks, run)
           run.dup.tap { |own| own.text, own.link, own.colour, own.size, own.face = Text::Layout.sign(list, 1), nil, sign_colour(looks) || run.colour, run.size * (sign_size(looks, run.size) || 1), sign_face(looks) || run.face }
@@ -153,7 +156,7 @@ module Usher
         # nil: as its words.
         def sign_face(looks)
           node = looks.flat_map(&:element_children).find { |one| %w[buFont buFontTx].include?(one.name) }
-          named(node) if node&.name == "buFont"
+          named(node) if node&.name == "buFont" && Signs.lettered?(node["typeface"])
         end
 
         # nil: as its words.
