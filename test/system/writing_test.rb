@@ -220,6 +220,23 @@ class WritingTest < ApplicationSystemTestCase
     assert_selector "#format-bar [data-value=numbers][aria-pressed=false]"
   end
 
+  test "a list that was brought in keeps the face of its signs while somebody types, until the text has another face" do
+    lay @page, { "kind" => "text", "id" => "ropes", "x" => 200, "y" => 200, "width" => 700, "size" => 48, "text" => "Bowline", "lists" => %w[bullets], "font" => "slim", "sign_font" => "plain" }
+    stored = -> { @page.items.find_by(key: "ropes").data.values_at("text", "sign_font") }
+    sign = -> { page.evaluate_script("getComputedStyle(document.querySelector('.typing [data-marker]'), '::before').fontFamily") }
+    find("#item-ropes text", text: "Bowline").double_click
+    assert_selector ".typing [data-marker]"
+    assert_match(/Liberation Sans/, sign.())
+    editor.send_keys :end, "s"
+    close
+    eventually { stored.() == %w[Bowlines plain] }
+    find("#item-ropes text", text: "Bowlines").double_click
+    look("Font") { click_button "Broad" }
+    eventually { sign.().include?("DejaVu Sans") }
+    close
+    eventually { stored.() == [ "Bowlines", nil ] }
+  end
+
   test "Shift and Enter begin a line of the same entry" do
     write "ebb"
     within("#format-bar") { click_button "Numbers" }
